@@ -1,0 +1,190 @@
+package grimygasket.diagnosis;
+
+import grimygasket.pack.Remedy;
+
+/**
+ * A probability for every set of faults, summing to 1. Unchangeable: each step gives a new belief.
+ */
+final class Belief {
+    /** Chance that a machine works again after a remedy although nothing listed was wrong with it. */
+    private static final double CURED_BY_CHANCE = 0.01;
+
+    final Network network;
+    private final double[] weights;
+
+    private Belief(Network network, double[] weights) {
+        this.network = network;
+        double sum = 0;
+        for (double weight : weights) {
+            sum += weight;
+        }
+        for (int s = 0; s < weights.length; s++) {
+            weights[s] /= sum;
+        }
+        this.weights = weights;
+    }
+
+    /** Each set by the rates of its faults, times the rest staying sound. */
+    static Belief prior(Network network) {
+        return new Belief(network, priorMass(network));
+    }
+
+    /** Prior probability of all sets too large to be considered. */
+    static double massCutOff(Network network) {
+        double kept = 0;
+        for (double mass : priorMass(network)) {
+            kept += mass;
+        }
+        return 1 - kept;
+    }
+
+    private static double[] priorMass(Network network) {
+        var odds = new double[network.faults.size()];
+        double sound = 1;
+        for (int f = 0; f < odds.length; f++) {
+            double rate = network.faults.get(f).rate();
+            odds[f] = rate / (1 - rate);
+            sound *= 1 - rate;
+        }
+        var mass = new double[network.sets.count()];
+        for (int s = 0; s < mass.length; s++) {
+            mass[s] = sound;
+            for (int fault : network.sets.members(s)) {
+                mass[s] *= odds[fault];
+            }
+        }
+        return mass;
+    }
+
+    double weight(int set) {
+        return weights[set];
+    }
+
+    /** Chance that none of the listed faults is present. */
+    double none() {
+        return weights[0];
+    }
+
+    /** Chance of each fault, by index. */
+    double[] marginals() {
+        var chances = new double[network.faults.size()];
+        for (int s = 1; s < weights.length; s++) {
+            for (int fault : network.sets.members(s)) {
+                chances[fault] += weights[s];
+            }
+        }
+        return chances;
+    }
+
+    /** Chance that at least one of some faults is present. */
+    double any(int[] faults) {
+        double chance = 0;
+        for (int s = 1; s < weights.length; s++) {
+            if (meet(network.sets.members(s), faults)) {
+                chance += weights[s];
+            }
+        }
+        return chance;
+    }
+
+    private static boolean meet(int[] set, int[] faults) {
+        for (int member : set) {
+            for (int fault : faults) {
+                if (member == fault) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Chance of an effect that is seen with a noisy-OR. */
+    double chance(NoisyOr effect) {
+        double absent = 0;
+        for (int s = 0; s < weights.length; s++) {
+            absent += weights[s] * effect.absent(network.sets.members(s));
+        }
+        return 1 - absent;
+    }
+
+    Belief given(NoisyOr effect, boolean present) {
+        var next = new double[weights.length];
+        for (int s = 0; s < next.length; s++) {
+            double absent = effect.absent(network.sets.members(s));
+            next[s] = weights[s] * (present ? 1 - absent : absent);
+        }
+        return new Belief(network, next);
+    }
+
+    /** After a check whose outcome at an index was seen, and therefore none that takes precedence over it. */
+    Belief givenOutcome(NoisyOr[] outcomes, int seen) {
+        var belief = this;
+        for (int o = 0; o < seen; o++) {
+            belief = belief.given(outcomes[o], false);
+        }
+        return seen < outcomes.length ? belief.given(outcomes[seen], true) : belief;
+    }
+
+    /** After a remedy that was proved to have cured the machine: what had been wrong with it. */
+    Belief givenCured(Remedy remedy) {
+        var cures = network.cures(remedy);
+        var next = new double[weights.length];
+        next[0] = weights[0] * CURED_BY_CHANCE;
+        for (int s = 1; s < next.length; s++) {
+            next[s] = weights[s];
+            for (int fault : network.sets.members(s)) {
+                next[s] *= cures[fault];
+            }
+        }
+        return new Belief(network, next);
+    }
+
+    /**
+     * After a remedy that was proved not to have cured the machine: what is still wrong. Each fault that the remedy aims
+     * at is gone with its chance of success, and the machine that would thereby have become sound is ruled out.
+     */
+    Belief givenStillFailing(Remedy remedy) {
+        var cures = network.cures(remedy);
+        var next = weights.clone();
+        for (int fault = 0; fault < cures.length; fault++) {
+            if (cures[fault] > 0) {
+                takeAway(fault, cures[fault], next);
+            }
+        }
+        return new Belief(network, next);
+    }
+
+    private void takeAway(int fault, double chance, double[] mass) {
+        var sets = network.sets;
+        for (int s : sets.containing(fault)) {
+            double moved = mass[s] * chance;
+            mass[s] -= moved;
+            int rest = sets.without(s, position(sets.members(s), fault));
+            if (rest != 0) {
+                mass[rest] += moved;
+            }
+        }
+    }
+
+    private static int position(int[] set, int fault) {
+        int i = 0;
+        while (set[i] != fault) {
+            i++;
+        }
+        return i;
+    }
+
+    /** Chance that a remedy makes the machine whole. */
+    double chanceCured(Remedy remedy) {
+        var cures = network.cures(remedy);
+        double cured = 0;
+        for (int s = 1; s < weights.length; s++) {
+            double all = weights[s];
+            for (int fault : network.sets.members(s)) {
+                all *= cures[fault];
+            }
+            cured += all;
+        }
+        return cured;
+    }
+}

@@ -1,0 +1,40 @@
+package grimygasket.diagnosis;
+
+import grimygasket.pack.Code;
+
+/** One thing learnt on a call. */
+public sealed interface Finding {
+
+    /**
+     * A sign was looked or asked for.
+     *
+     * @param sign its id
+     * @param answer what came of it
+     */
+    record SignSettled(String sign, Answer answer) implements Finding {}
+
+    /** Answer to the question of a sign. */
+    enum Answer {
+        YES,
+        NO,
+        /** Asked, but nobody knows: it moves nothing, and is not asked again. */
+        UNKNOWN
+    }
+
+    /** The machine showed a code. */
+    record CodeShown(Code code) implements Finding {}
+
+    /** A check was made and gave one of its outcomes. */
+    record CheckMade(String check, String outcome) implements Finding {}
+
+    /** A remedy was carried out. */
+    record RemedyTried(String remedy, Proved proved) implements Finding {}
+
+    /** What the proof after a remedy showed. */
+    enum Proved {
+        /** Not proved yet: it says nothing so far. */
+        PENDING,
+        CURED,
+        STILL_FAILING
+    }
+}

@@ -1,0 +1,156 @@
+package grimygasket.diagnosis;
+
+import grimygasket.pack.Check;
+import grimygasket.pack.Code;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Outcome;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Path;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Sign;
+import grimygasket.pack.Station;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A pack as it applies to one machine: only the faults, signs, checks and remedies that its features leave, with the
+ * faults numbered from 0.
+ */
+final class Network {
+    final Pack pack;
+    final List<Fault> faults;
+    final List<Sign> signs;
+    final List<Check> checks;
+    final List<Remedy> remedies;
+    final FaultSets sets;
+
+    private final Machine machine;
+    private final Map<String, Integer> indexOf = new HashMap<>();
+    private final Map<String, NoisyOr> signModels = new HashMap<>();
+    private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
+
+    /**
+     * @param most size of the largest set of faults considered
+     */
+    Network(Pack pack, Machine machine, int most) {
+        this.pack = pack;
+        this.machine = machine;
+        var stations = stationsOf(pack, machine);
+        faults = pack.faults().stream()
+                .filter(f -> machine.has(f.needs()))
+                .filter(f -> f.at().isEmpty() || f.at().stream().anyMatch(stations::contains))
+                .toList();
+        for (int f = 0; f < faults.size(); f++) {
+            indexOf.put(faults.get(f).id(), f);
+        }
+        signs = pack.signs().stream().filter(s -> machine.has(s.needs())).toList();
+        checks = pack.checks().stream().filter(c -> machine.has(c.needs())).toList();
+        remedies = pack.remedies().stream()
+                .filter(r -> r.cures().keySet().stream().anyMatch(indexOf::containsKey))
+                .toList();
+        pack.signs().forEach(s -> signModels.put(s.id(), model(s.leak(), s.causes())));
+        pack.checks().forEach(c -> checkModels.put(c.id(), models(c)));
+        sets = FaultSets.of(faults.size(), most);
+    }
+
+    private static Set<String> stationsOf(Pack pack, Machine machine) {
+        var ids = new HashSet<String>();
+        for (var path : pack.paths()) {
+            path.stations().stream().filter(s -> machine.has(s.needs())).forEach(s -> ids.add(s.id()));
+        }
+        return ids;
+    }
+
+    /** The stations of a path that this machine has. */
+    List<Station> stations(Path path) {
+        return path.stations().stream().filter(s -> machine.has(s.needs())).toList();
+    }
+
+    /** Indices of the faults that stand at a station. */
+    int[] faultsAt(String station) {
+        return faults.stream()
+                .filter(f -> f.at().contains(station))
+                .mapToInt(f -> indexOf.get(f.id()))
+                .toArray();
+    }
+
+    NoisyOr sign(String id) {
+        return signModels.get(id);
+    }
+
+    /** The models of a check's outcomes but the last, in order of precedence. */
+    NoisyOr[] check(String id) {
+        return checkModels.get(id);
+    }
+
+    /** A code that points to a sign points to the sign's causes, as strongly as both links together. */
+    NoisyOr code(Code code) {
+        var strengths = new HashMap<String, Double>();
+        code.signs().forEach((sign, strength) -> pack.sign(sign)
+                .causes()
+                .forEach((fault, shown) -> strengths.merge(fault, strength * shown, Network::either)));
+        code.faults().forEach((fault, strength) -> strengths.merge(fault, strength, Network::either));
+        return model(code.leak(), strengths);
+    }
+
+    /** The chance, by fault index, that a remedy takes the fault away. */
+    double[] cures(Remedy remedy) {
+        var chances = new double[faults.size()];
+        remedy.cures().forEach((fault, chance) -> {
+            var index = indexOf.get(fault);
+            if (index != null) {
+                chances[index] = chance;
+            }
+        });
+        return chances;
+    }
+
+    private NoisyOr[] models(Check check) {
+        return check.outcomes().stream()
+                .limit(check.outcomes().size() - 1L)
+                .map(outcome -> model(outcome.leak(), strengths(outcome)))
+                .toArray(NoisyOr[]::new);
+    }
+
+    private Map<String, Double> strengths(Outcome outcome) {
+        var strengths = new HashMap<>(blockages(outcome));
+        strengths.putAll(outcome.causes());
+        return strengths;
+    }
+
+    /** Nothing passes the first blocked station: whatever blocks the path up to there can be what is seen. */
+    private Map<String, Double> blockages(Outcome outcome) {
+        var strengths = new HashMap<String, Double>();
+        if (outcome.blockedUpTo() == null || outcome.seen() == 0) {
+            return strengths;
+        }
+        for (var path : pack.paths()) {
+            var ids = path.stations().stream().map(Station::id).toList();
+            var upTo = ids.subList(0, ids.indexOf(outcome.blockedUpTo()) + 1);
+            for (var fault : faults) {
+                if (fault.blocks() > 0 && fault.at().stream().anyMatch(upTo::contains)) {
+                    strengths.put(fault.id(), fault.blocks() * outcome.seen());
+                }
+            }
+        }
+        return strengths;
+    }
+
+    private static double either(double a, double b) {
+        return 1 - (1 - a) * (1 - b);
+    }
+
+    private NoisyOr model(double leak, Map<String, Double> byId) {
+        var byIndex = new HashMap<Integer, Double>();
+        byId.forEach((fault, strength) -> {
+            var index = indexOf.get(fault);
+            if (index != null) {
+                byIndex.put(index, strength);
+            }
+        });
+        return NoisyOr.of(leak, byIndex, faults.size());
+    }
+}

@@ -1,0 +1,24 @@
+package grimygasket.diagnosis;
+
+import java.util.List;
+
+/**
+ * What to do now, and what it is expected to take.
+ *
+ * @param next the best step; null once the machine is proved to work
+ * @param alternatives every other possible step, best first
+ * @param expectedMinutes from now to a proved cure or to handing on; 0 once proved
+ * @param order the remedies in the order in which they would be done if nothing more were learnt
+ */
+public record Plan(Step next, List<Step> alternatives, double expectedMinutes, List<Milestone> order) {
+    static final Plan DONE = new Plan(null, List.of(), 0, List.of());
+
+    /**
+     * A point on the curve of chance cured against minutes.
+     *
+     * @param remedy its id
+     * @param minutes from now until it is proved
+     * @param cured chance that the machine works by then, 0 to 1
+     */
+    public record Milestone(String remedy, double minutes, double cured) {}
+}

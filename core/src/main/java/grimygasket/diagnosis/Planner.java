@@ -1,0 +1,236 @@
+package grimygasket.diagnosis;
+
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Step.Kind;
+import grimygasket.diagnosis.Step.Prospect;
+import grimygasket.pack.Check;
+import grimygasket.pack.Layer;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Sign;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Finds the step with the least expected cost to a proved cure: looks one step ahead over every question, check and
+ * remedy, and values what comes after it by {@link CureOrder}.
+ */
+final class Planner {
+    private final Network network;
+    private final Belief now;
+    private final Van van;
+    private final Access access;
+    private final CureOrder order;
+    private final List<Remedy> remedies;
+
+    /** Signs settled and checks made since the last remedy: asking again would tell nothing new. */
+    private final Set<String> settled = new HashSet<>();
+
+    private final long open;
+    private final RemedyTried lastTried;
+
+    Planner(Network network, Belief now, Evidence evidence) {
+        this.network = network;
+        this.now = now;
+        this.van = evidence.van();
+        this.access = new Access(network.pack);
+        var tried = new HashSet<String>();
+        long opened = Access.CLOSED;
+        RemedyTried last = null;
+        for (var finding : evidence.findings()) {
+            if (finding instanceof SignSettled sign) {
+                settled.add(sign.sign());
+            } else if (finding instanceof CheckMade made) {
+                settled.add(made.check());
+                opened |= access.chain(network.pack.check(made.check()).layer());
+            } else if (finding instanceof RemedyTried remedy) {
+                tried.add(remedy.remedy());
+                last = remedy;
+                opened |= access.chain(network.pack.remedy(remedy.remedy()).layer());
+                network.checks.forEach(check -> settled.remove(check.id()));
+            }
+        }
+        this.open = opened;
+        this.lastTried = last;
+        this.remedies =
+                network.remedies.stream().filter(r -> !tried.contains(r.id())).toList();
+        this.order = new CureOrder(network, access, van, remedies);
+    }
+
+    /** A step with what it costs to take it first, in minutes with and without the price of parts. */
+    private record Option(Step step, double cost) {}
+
+    Plan plan() {
+        if (lastTried != null && lastTried.proved() == Proved.CURED) {
+            return Plan.DONE;
+        }
+        var milestones = order.from(now, open, null).legs().stream()
+                .map(leg -> new Plan.Milestone(leg.remedy().id(), leg.minutes(), leg.cured()))
+                .toList();
+        if (lastTried != null && lastTried.proved() == Proved.PENDING) {
+            var proof = proof(network.pack.remedy(lastTried.remedy()));
+            return new Plan(proof, List.of(), proof.expectedMinutes(), milestones);
+        }
+        var options = new ArrayList<Option>();
+        network.signs.stream().filter(s -> !settled.contains(s.id())).forEach(s -> options.add(ask(s)));
+        network.checks.stream().filter(c -> !settled.contains(c.id())).forEach(c -> options.add(check(c)));
+        remedies.forEach(r -> options.add(remedy(r)));
+        options.add(refer());
+        options.sort(Comparator.comparingDouble(Option::cost));
+
+        var steps = rated(options);
+        return new Plan(steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones);
+    }
+
+    private List<Step> rated(List<Option> options) {
+        double least = options.get(0).cost;
+        var reasons = new Reasons(network, now, options.size() > 1 ? options.get(1).step : null);
+        return options.stream()
+                .map(option -> {
+                    double extra = option.cost - least;
+                    return reasons.addTo(option.step, extra, options.size() > 1 ? options.get(1).cost - least : 0);
+                })
+                .toList();
+    }
+
+    private Option ask(Sign sign) {
+        var outcomes = new NoisyOr[] {network.sign(sign.id())};
+        var branches = new Branches(outcomes, List.of("yes", "no"), List.of("Yes", "No"), open);
+        return option(Kind.ASK, sign.id(), sign.ask(), sign.minutes(), Access.CLOSED, branches);
+    }
+
+    private Option check(Check check) {
+        long chain = access.chain(check.layer());
+        var ids = check.outcomes().stream().map(o -> o.id()).toList();
+        var names = check.outcomes().stream().map(o -> o.name()).toList();
+        var branches = new Branches(network.check(check.id()), ids, names, open | chain);
+        return option(Kind.CHECK, check.id(), check.name(), check.minutes(), chain, branches);
+    }
+
+    private Option option(Kind kind, String id, String name, double minutes, long chain, Branches branches) {
+        double reach = access.minutes(chain, open);
+        var step = new Step(
+                kind,
+                id,
+                name,
+                minutes,
+                reach,
+                names(access.closed(chain, open)),
+                null,
+                true,
+                minutes + reach + branches.minutes,
+                0,
+                branches.prospects,
+                List.of());
+        return new Option(step, minutes + reach + branches.cost);
+    }
+
+    /** What follows each answer of a step, weighed by its chance. */
+    private final class Branches {
+        private final List<Prospect> prospects = new ArrayList<>();
+        private double cost;
+        private double minutes;
+
+        Branches(NoisyOr[] outcomes, List<String> ids, List<String> names, long opened) {
+            double left = 1;
+            var belief = now;
+            for (int o = 0; o < ids.size(); o++) {
+                boolean last = o == outcomes.length;
+                double chance = last ? left : left * belief.chance(outcomes[o]);
+                var after = last ? belief : belief.given(outcomes[o], true);
+                var value = order.from(after, opened, null);
+                cost += chance * value.cost();
+                minutes += chance * value.minutes();
+                prospects.add(prospect(ids.get(o), names.get(o), chance, after));
+                if (!last) {
+                    belief = belief.given(outcomes[o], false);
+                    left -= chance;
+                }
+            }
+        }
+    }
+
+    private Option remedy(Remedy remedy) {
+        long chain = access.chain(remedy.layer());
+        double reach = access.minutes(chain, open);
+        double failing = 1 - now.chanceCured(remedy);
+        var after = now.givenStillFailing(remedy);
+        var value = order.from(after, open | chain, remedy);
+        double minutes = reach + order.minutes(remedy) + failing * value.minutes();
+        double cost = reach + order.cost(remedy) + failing * value.cost();
+        var step = new Step(
+                Kind.REMEDY,
+                remedy.id(),
+                remedy.name(),
+                remedy.minutes(),
+                reach,
+                names(access.closed(chain, open)),
+                remedy.part(),
+                van.carries(remedy.part()),
+                minutes,
+                0,
+                List.of(prospect("still-failing", "Still fails", failing, after)),
+                List.of());
+        return new Option(step, cost);
+    }
+
+    private Step proof(Remedy remedy) {
+        var proof = network.pack.proof(remedy.proof());
+        double failing = 1 - now.chanceCured(remedy);
+        var after = now.givenStillFailing(remedy);
+        double rest = failing * order.from(after, open, remedy).minutes();
+        return new Step(
+                Kind.PROVE,
+                proof.id(),
+                proof.name(),
+                proof.minutes(),
+                0,
+                List.of(),
+                null,
+                true,
+                proof.minutes() + rest,
+                0,
+                List.of(prospect("still-failing", "Still fails", failing, after)),
+                List.of("Only a run shows whether it is cured."));
+    }
+
+    private Option refer() {
+        double minutes = network.pack.referMinutes();
+        var step = new Step(
+                Kind.REFER,
+                "refer",
+                "Hand the call on",
+                minutes,
+                0,
+                List.of(),
+                null,
+                true,
+                minutes,
+                0,
+                List.of(),
+                List.of());
+        return new Option(step, minutes);
+    }
+
+    private Prospect prospect(String outcome, String name, double chance, Belief after) {
+        var chances = after.marginals();
+        int leader = 0;
+        for (int f = 1; f < chances.length; f++) {
+            if (chances[f] > chances[leader]) {
+                leader = f;
+            }
+        }
+        return chances.length == 0 || after.none() > chances[leader]
+                ? new Prospect(outcome, name, chance, null, after.none())
+                : new Prospect(outcome, name, chance, network.faults.get(leader).id(), chances[leader]);
+    }
+
+    private static List<String> names(List<Layer> layers) {
+        return layers.stream().map(Layer::name).toList();
+    }
+}

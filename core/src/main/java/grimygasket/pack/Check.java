@@ -1,0 +1,53 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * A test with a method, made on the machine.
+ *
+ * @param id unique within the pack
+ * @param name what is done, as an order
+ * @param layer what must be open for it; null for a check from outside
+ * @param minutes for the check alone, opening and closing not counted; 0 to 600
+ * @param tools what to fetch first
+ * @param steps the method
+ * @param timerSeconds for a method that waits; 0 for none
+ * @param caution a caution of the pack that stands at this step; null for none
+ * @param needs the feature without which it makes no sense; null for none
+ * @param outcomes at least two, in order of precedence
+ */
+public record Check(
+        String id,
+        String name,
+        String layer,
+        double minutes,
+        List<String> tools,
+        List<String> steps,
+        int timerSeconds,
+        String caution,
+        String needs,
+        List<Outcome> outcomes) {
+    public Check {
+        Range.text("check id", id);
+        Range.text("name of check " + id, name);
+        Range.minutes("minutes of check " + id, minutes);
+        tools = Lists.copy(tools);
+        steps = Lists.copy(steps);
+        outcomes = Lists.copy(outcomes);
+        if (outcomes.size() < 2) {
+            throw new IllegalArgumentException("check " + id + " needs two outcomes or more");
+        }
+    }
+
+    /**
+     * @throws IllegalArgumentException if the check has no such outcome
+     */
+    public int outcomeIndex(String outcome) {
+        for (int i = 0; i < outcomes.size(); i++) {
+            if (outcomes.get(i).id().equals(outcome)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("check " + id + " has no outcome " + outcome);
+    }
+}

@@ -1,0 +1,40 @@
+package grimygasket.pack;
+
+import java.util.Map;
+
+/**
+ * A code that machines of one maker show.
+ *
+ * @param maker whose table it is from
+ * @param kind the machine kind, a pack id
+ * @param code as the display shows it
+ * @param meaning what the maker says it means
+ * @param leak chance that the code shows with nothing behind it that it points to, between 0 and 1
+ * @param faults fault id to the chance that this fault alone brings the code, between 0 and 1
+ * @param signs sign id to the chance that a machine with this sign shows the code, between 0 and 1
+ * @param clear how to clear it
+ */
+public record Code(
+        String maker,
+        String kind,
+        String code,
+        String meaning,
+        double leak,
+        Map<String, Double> faults,
+        Map<String, Double> signs,
+        String clear) {
+    public Code {
+        Range.text("maker", maker);
+        Range.text("kind", kind);
+        Range.text("code", code);
+        Range.text("meaning of code " + code, meaning);
+        Range.open("leak of code " + code, leak);
+        faults = Lists.copy(faults);
+        signs = Lists.copy(signs);
+        faults.forEach((fault, strength) -> Range.open("strength of " + fault + " for code " + code, strength));
+        signs.forEach((sign, strength) -> Range.open("strength of " + sign + " for code " + code, strength));
+        if (faults.isEmpty() && signs.isEmpty()) {
+            throw new IllegalArgumentException("code " + code + " of " + maker + " points nowhere");
+        }
+    }
+}

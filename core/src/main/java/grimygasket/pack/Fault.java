@@ -1,0 +1,23 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * Something that can be wrong with a machine.
+ *
+ * @param id unique within the pack
+ * @param name for example "Air gap blocked"
+ * @param at the stations where it stands, on one path or several; empty for a fault beside the paths
+ * @param rate chance that a machine a technician is called to has it, before anything is known; between 0 and 1
+ * @param blocks chance that it visibly hinders the flow past its station when present; 0 to 1
+ * @param needs the feature without which it cannot occur; null for none
+ */
+public record Fault(String id, String name, List<String> at, double rate, double blocks, String needs) {
+    public Fault {
+        Range.text("fault id", id);
+        Range.text("name of fault " + id, name);
+        at = Lists.copy(at);
+        Range.open("rate of fault " + id, rate);
+        Range.share("blocks of fault " + id, blocks);
+    }
+}

@@ -1,0 +1,20 @@
+package grimygasket.pack;
+
+/**
+ * A layer of the machine that has to be opened to reach what lies under it. Opening is paid once for all that it
+ * exposes, and closing again belongs to the price.
+ *
+ * @param id unique within the pack
+ * @param name what is done to open it
+ * @param within the layer that must be open before this one; null for one reached from outside
+ * @param openMinutes minutes to open, 0 to 600
+ * @param closeMinutes minutes to close again, 0 to 600
+ */
+public record Layer(String id, String name, String within, double openMinutes, double closeMinutes) {
+    public Layer {
+        Range.text("layer id", id);
+        Range.text("name of layer " + id, name);
+        Range.minutes("openMinutes of layer " + id, openMinutes);
+        Range.minutes("closeMinutes of layer " + id, closeMinutes);
+    }
+}

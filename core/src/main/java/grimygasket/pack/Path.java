@@ -1,0 +1,29 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * A way that water, air or heat takes through the machine: stations in the order of the flow.
+ *
+ * @param id unique within the pack
+ * @param name for example "Drain"
+ * @param medium what flows
+ * @param stations in the order of the flow; at least one
+ */
+public record Path(String id, String name, Medium medium, List<Station> stations) {
+    /** What flows along a path. */
+    public enum Medium {
+        WATER,
+        AIR,
+        HEAT
+    }
+
+    public Path {
+        Range.text("path id", id);
+        Range.text("name of path " + id, name);
+        stations = Lists.copy(stations);
+        if (stations.isEmpty()) {
+            throw new IllegalArgumentException("path " + id + " has no stations");
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package grimygasket.pack;
+
+/** Argument checks that name the bad value. */
+final class Range {
+    private Range() {}
+
+    /** A probability strictly between 0 and 1: certainty either way could never be revised by evidence. */
+    static double open(String what, double value) {
+        if (!(value > 0 && value < 1)) {
+            throw new IllegalArgumentException(what + " must lie between 0 and 1, both excluded, but is " + value);
+        }
+        return value;
+    }
+
+    static double share(String what, double value) {
+        if (!(value >= 0 && value <= 1)) {
+            throw new IllegalArgumentException(what + " must lie between 0 and 1, but is " + value);
+        }
+        return value;
+    }
+
+    static double minutes(String what, double value) {
+        if (!(value >= 0 && value <= 600)) {
+            throw new IllegalArgumentException(what + " must lie between 0 and 600 minutes, but is " + value);
+        }
+        return value;
+    }
+
+    static String text(String what, String value) {
+        if (value == null || value.isBlank()) {
+            throw new IllegalArgumentException(what + " is missing");
+        }
+        return value;
+    }
+}

@@ -1,0 +1,27 @@
+package grimygasket.pack;
+
+import java.util.Map;
+
+/**
+ * Something that can be seen, heard, smelt or asked, without tools, answered by yes or no.
+ *
+ * @param id unique within the pack
+ * @param name as it is noted when present, for example "Water stands in the bottom"
+ * @param ask the question that settles it
+ * @param minutes to settle it, 0 to 600
+ * @param leak chance of seeing it with none of its listed causes present, between 0 and 1
+ * @param causes fault id to the chance that this fault alone shows the sign, between 0 and 1
+ * @param needs the feature without which it cannot be seen; null for none
+ */
+public record Sign(
+        String id, String name, String ask, double minutes, double leak, Map<String, Double> causes, String needs) {
+    public Sign {
+        Range.text("sign id", id);
+        Range.text("name of sign " + id, name);
+        Range.text("question of sign " + id, ask);
+        Range.minutes("minutes of sign " + id, minutes);
+        Range.open("leak of sign " + id, leak);
+        causes = Lists.copy(causes);
+        causes.forEach((fault, strength) -> Range.open("strength of " + fault + " for sign " + id, strength));
+    }
+}

@@ -1,0 +1,19 @@
+package grimygasket.visit;
+
+import java.util.List;
+
+/**
+ * One part of a visit.
+ *
+ * @param stage which part
+ * @param gaps what is missing, in sentences; empty when it is sealed
+ */
+public record Segment(Stage stage, List<String> gaps) {
+    public Segment {
+        gaps = List.copyOf(gaps);
+    }
+
+    public boolean sealed() {
+        return gaps.isEmpty();
+    }
+}
