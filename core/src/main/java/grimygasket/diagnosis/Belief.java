@@ -24,9 +24,14 @@ final class Belief {
         this.weights = weights;
     }
 
-    /** Each set by the rates of its faults, times the rest staying sound. */
+    /**
+     * Each set by the rates of its faults, times the rest staying sound; and then, because somebody called, the empty set
+     * only by the pack's share of calls about nothing listed.
+     */
     static Belief prior(Network network) {
-        return new Belief(network, priorMass(network));
+        var mass = priorMass(network);
+        mass[0] *= network.pack.unexplained();
+        return new Belief(network, mass);
     }
 
     /** Prior probability of all sets too large to be considered. */

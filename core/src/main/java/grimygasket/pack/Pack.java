@@ -11,6 +11,8 @@ import java.util.function.Function;
  * @param version counts up with every change
  * @param name of the kind, for example "Dishwasher"
  * @param referMinutes what it costs, in minutes, to give up and hand the call on when nothing listed fits; 0 to 600
+ * @param unexplained chance that somebody calls about a machine with none of the listed faults, on a day on which a
+ *     faulty one is called about for certain; between 0 and 1
  * @throws PackException if a reference leads nowhere or an id is used twice
  */
 public record Pack(
@@ -18,6 +20,7 @@ public record Pack(
         int version,
         String name,
         double referMinutes,
+        double unexplained,
         List<Feature> features,
         List<Layer> layers,
         List<Path> paths,
@@ -32,6 +35,7 @@ public record Pack(
         Range.text("pack id", id);
         Range.text("name of pack " + id, name);
         Range.minutes("referMinutes", referMinutes);
+        Range.open("unexplained", unexplained);
         features = Lists.copy(features);
         layers = Lists.copy(layers);
         paths = Lists.copy(paths);

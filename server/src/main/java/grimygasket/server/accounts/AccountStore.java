@@ -1,0 +1,50 @@
+package grimygasket.server.accounts;
+
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Repository;
+
+@Repository
+public class AccountStore implements UserDetailsService {
+    private final JdbcClient jdbc;
+    private final PasswordEncoder passwords;
+
+    AccountStore(JdbcClient jdbc, PasswordEncoder passwords) {
+        this.jdbc = jdbc;
+        this.passwords = passwords;
+    }
+
+    private record Account(UUID id, String login, String name, String password, String role) {}
+
+    @Override
+    public UserDetails loadUserByUsername(String login) {
+        return jdbc.sql("select id, login, name, password, role from account where login = :login")
+                .param("login", login)
+                .query(Account.class)
+                .optional()
+                .map(a -> new SignedIn(a.id, a.login, a.name, a.password, a.role))
+                .orElseThrow(() -> new UsernameNotFoundException(login));
+    }
+
+    public boolean isEmpty() {
+        return jdbc.sql("select count(*) from account").query(Integer.class).single() == 0;
+    }
+
+    public void add(UUID id, String login, String name, String password, String role) {
+        jdbc.sql(
+                        """
+                        insert into account (id, login, name, password, role)
+                        values (:id, :login, :name, :password, :role)
+                        """)
+                .param("id", id)
+                .param("login", login)
+                .param("name", name)
+                .param("password", passwords.encode(password))
+                .param("role", role)
+                .update();
+    }
+}

@@ -1,0 +1,70 @@
+package grimygasket.server.accounts;
+
+import grimygasket.server.web.Problem.Kind;
+import grimygasket.server.web.ProblemWriter;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+
+/** Sign-in by session cookie; everything under /api needs it, and every change a CSRF token. */
+@Configuration
+class Security {
+    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; "
+            + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems, SignInTries tries) throws Exception {
+        return http.csrf(CsrfConfigurer::spa)
+                .authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, "/api/session")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .requestMatchers("/v3/api-docs/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .addFilterBefore(
+                        tries,
+                        UsernamePasswordAuthenticationFilter.class)
+                .formLogin(form -> form.loginProcessingUrl("/api/session")
+                        .usernameParameter("login")
+                        .passwordParameter("password")
+                        .successHandler((request, response, who) -> {
+                            tries.forget(request);
+                            response.setStatus(HttpServletResponse.SC_NO_CONTENT);
+                        })
+                        .failureHandler((request, response, e) -> problems.write(
+                                response,
+                                Kind.WRONG_SIGN_IN,
+                                "Name and password do not go together. Check capitals, and try again.")))
+                .logout(logout -> logout.logoutRequestMatcher(PathPatternRequestMatcher.withDefaults()
+                                .matcher(HttpMethod.DELETE, "/api/session"))
+                        .logoutSuccessHandler(
+                                (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT)))
+                .requestCache(cache -> cache.disable())
+                .exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) ->
+                                problems.write(response, Kind.SIGN_IN_NEEDED, "Sign in to go on."))
+                        .accessDeniedHandler((request, response, e) -> problems.write(
+                                response, Kind.PAGE_TOO_OLD, "This page has been open too long. Try again.")))
+                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(permissions ->
+                                permissions.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()")))
+                .build();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+}

@@ -1,0 +1,28 @@
+package grimygasket.server.accounts;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.userdetails.User;
+
+/** Who is signed in; kept in the session. */
+public class SignedIn extends User {
+    private static final long serialVersionUID = 1;
+
+    private final UUID id;
+    private final String fullName;
+
+    SignedIn(UUID id, String login, String fullName, String password, String role) {
+        super(login, password, List.of(new SimpleGrantedAuthority("ROLE_" + role)));
+        this.id = id;
+        this.fullName = fullName;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public String fullName() {
+        return fullName;
+    }
+}

@@ -1,0 +1,103 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.machines.MachineStore;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A call from its beginning to its end; every answer is the whole call as it then stands. */
+@RestController
+@RequestMapping("/api/calls/{callId}")
+class CallController {
+    /**
+     * @param version of the call as it was seen when it was decided to close it
+     * @param reason for gaps that are left; null for none
+     */
+    record Closing(
+            int version,
+            @Size(max = 500, message = "The reason is too long: 500 characters at most.") String reason,
+            @NotNull @Size(max = 2000, message = "The advice is too long: 2000 characters at most.") String advice) {}
+
+    record Fitted(int version, @NotNull List<String> features) {}
+
+    private final CallStore calls;
+    private final MachineStore machines;
+    private final Library library;
+    private final CallFile file;
+
+    CallController(CallStore calls, MachineStore machines, Library library, CallFile file) {
+        this.calls = calls;
+        this.machines = machines;
+        this.library = library;
+        this.file = file;
+    }
+
+    @GetMapping
+    CallView call(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
+        return file.of(callId, me.id());
+    }
+
+    @PutMapping
+    @Transactional
+    public CallView add(
+            @PathVariable UUID callId, @Valid @RequestBody NewCall call, @AuthenticationPrincipal SignedIn me) {
+        var pack = library.pack(call.machine().kind());
+        machines.addCustomerIfNew(call.customer());
+        machines.addMachineIfNew(call.machine(), call.customer().id());
+        calls.addIfNew(call, callId, me.id(), pack.version());
+        return file.of(callId, me.id());
+    }
+
+    /** What is fitted on the machine, corrected on site. */
+    @PutMapping("/features")
+    @Transactional
+    public CallView features(
+            @PathVariable UUID callId, @Valid @RequestBody Fitted fitted, @AuthenticationPrincipal SignedIn me) {
+        var call = calls.open(callId, me.id());
+        machines.setFeatures(call.machineId(), fitted.features, fitted.version);
+        calls.touch(callId);
+        return file.of(callId, me.id());
+    }
+
+    @PutMapping("/closing")
+    @Transactional
+    public CallView close(
+            @PathVariable UUID callId, @Valid @RequestBody Closing closing, @AuthenticationPrincipal SignedIn me) {
+        calls.open(callId, me.id());
+        var gaps = file.of(callId, me.id()).gaps();
+        boolean signedOff = closing.reason != null && !closing.reason.isBlank();
+        if (!gaps.isEmpty() && !signedOff) {
+            throw new Problem(Kind.GAPS, "The ring has gaps: give the reason for leaving them, or fill them first.")
+                    .with("gaps", gaps);
+        }
+        if (!calls.close(callId, closing.version, gaps.isEmpty() ? null : closing.reason.strip(), closing.advice)) {
+            throw new Problem(
+                    Kind.STALE, "The call was changed on another screen meanwhile. Look at it again, then close it.");
+        }
+        return file.of(callId, me.id());
+    }
+
+    /** Opens a closed call again. */
+    @DeleteMapping("/closing")
+    @Transactional
+    public CallView reopen(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
+        calls.call(callId, me.id());
+        calls.reopen(callId);
+        return file.of(callId, me.id());
+    }
+}

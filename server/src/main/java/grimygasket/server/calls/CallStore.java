@@ -1,0 +1,118 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class CallStore {
+    private static final String COLUMNS =
+            """
+            select id, machine_id, day, planned_at, complaint, pack_version, closed_at, sign_off, advice, version
+            from service_call
+            """;
+
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    CallStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    ServiceCall call(UUID id, UUID accountId) {
+        return jdbc.sql(COLUMNS + "where id = :id and account_id = :accountId")
+                .param("id", id)
+                .param("accountId", accountId)
+                .query(ServiceCall.class)
+                .optional()
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This call is not on your round."));
+    }
+
+    /** The call, locked until the transaction ends, and refused if it is closed. */
+    ServiceCall open(UUID id, UUID accountId) {
+        jdbc.sql("select id from service_call where id = :id for update")
+                .param("id", id)
+                .query(UUID.class)
+                .optional();
+        var call = call(id, accountId);
+        if (call.closedAt() != null) {
+            throw new Problem(Kind.CLOSED, "This call is closed. Open it again to change it.");
+        }
+        return call;
+    }
+
+    List<ServiceCall> onDay(UUID accountId, LocalDate day) {
+        return jdbc.sql(COLUMNS + "where account_id = :accountId and day = :day order by planned_at, id")
+                .param("accountId", accountId)
+                .param("day", day)
+                .query(ServiceCall.class)
+                .list();
+    }
+
+    List<ServiceCall> openBefore(UUID accountId, LocalDate day) {
+        return jdbc.sql(
+                        COLUMNS
+                                + """
+                                where account_id = :accountId and day < :day and closed_at is null
+                                order by day, planned_at, id
+                                """)
+                .param("accountId", accountId)
+                .param("day", day)
+                .query(ServiceCall.class)
+                .list();
+    }
+
+    /** Adds a call; one with that id is left as it is. */
+    void addIfNew(NewCall call, UUID id, UUID accountId, int packVersion) {
+        jdbc.sql(
+                        """
+                        insert ignore into service_call
+                            (id, machine_id, account_id, day, planned_at, complaint, pack_version)
+                        values (:id, :machineId, :accountId, :day, :plannedAt, :complaint, :packVersion)
+                        """)
+                .param("id", id)
+                .param("machineId", call.machine().id())
+                .param("accountId", accountId)
+                .param("day", call.day())
+                .param("plannedAt", call.plannedAt())
+                .param("complaint", call.complaint().strip())
+                .param("packVersion", packVersion)
+                .update();
+    }
+
+    /** Marks the call as changed, so that another screen that wants to close it sees that it has moved on. */
+    void touch(UUID id) {
+        jdbc.sql("update service_call set version = version + 1 where id = :id")
+                .param("id", id)
+                .update();
+    }
+
+    /** Closes the call if it still has that version. */
+    boolean close(UUID id, int version, String signOff, String advice) {
+        return jdbc.sql(
+                                """
+                                update service_call
+                                set closed_at = :now, sign_off = :signOff, advice = :advice, version = version + 1
+                                where id = :id and version = :version and closed_at is null
+                                """)
+                        .param("now", clock.instant())
+                        .param("signOff", signOff)
+                        .param("advice", advice)
+                        .param("id", id)
+                        .param("version", version)
+                        .update()
+                == 1;
+    }
+
+    void reopen(UUID id) {
+        jdbc.sql("update service_call set closed_at = null, sign_off = null, version = version + 1 where id = :id")
+                .param("id", id)
+                .update();
+    }
+}

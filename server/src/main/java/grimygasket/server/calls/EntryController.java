@@ -1,0 +1,136 @@
+package grimygasket.server.calls;
+
+import grimygasket.pack.Pack;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.machines.Machine;
+import grimygasket.server.machines.MachineStore;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is seen, checked and done on a call: added, corrected and taken back. */
+@RestController
+@RequestMapping("/api/calls/{callId}/entries")
+class EntryController {
+    record Correction(@NotBlank(message = "Choose an answer.") @Size(max = 40) String answer, int version) {}
+
+    private final CallStore calls;
+    private final EntryStore entries;
+    private final MachineStore machines;
+    private final Library library;
+    private final CallFile file;
+
+    EntryController(
+            CallStore calls, EntryStore entries, MachineStore machines, Library library, CallFile file) {
+        this.calls = calls;
+        this.entries = entries;
+        this.machines = machines;
+        this.library = library;
+        this.file = file;
+    }
+
+    @PostMapping
+    @Transactional
+    public CallView add(
+            @PathVariable UUID callId, @Valid @RequestBody NewEntry entry, @AuthenticationPrincipal SignedIn me) {
+        var machine = machines.machine(calls.open(callId, me.id()).machineId());
+        var subject = subject(machine, entry);
+        requireAnswer(machine, entry.kind(), subject, entry.answer());
+        var settled = entries.settled(callId, entry.kind(), subject);
+        if (settled.isEmpty()) {
+            entries.add(entry, subject, callId);
+            calls.touch(callId);
+        } else if (!settled.get().answer().equals(entry.answer())) {
+            throw stale(settled.get());
+        }
+        return file.of(callId, me.id());
+    }
+
+    @PutMapping("/{entryId}")
+    @Transactional
+    public CallView correct(
+            @PathVariable UUID callId,
+            @PathVariable UUID entryId,
+            @Valid @RequestBody Correction correction,
+            @AuthenticationPrincipal SignedIn me) {
+        var machine = machines.machine(calls.open(callId, me.id()).machineId());
+        var entry = entries.entry(entryId, callId)
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This entry was taken back on another screen."));
+        requireAnswer(machine, entry.kind(), entry.subject(), correction.answer);
+        if (!entries.change(entryId, correction.answer, correction.version)) {
+            throw stale(entry);
+        }
+        calls.touch(callId);
+        return file.of(callId, me.id());
+    }
+
+    /** Takes an entry back; one that is already gone is gone. */
+    @DeleteMapping("/{entryId}")
+    @Transactional
+    public CallView remove(
+            @PathVariable UUID callId,
+            @PathVariable UUID entryId,
+            @RequestParam int version,
+            @AuthenticationPrincipal SignedIn me) {
+        calls.open(callId, me.id());
+        entries.entry(entryId, callId).ifPresent(entry -> {
+            if (!entries.remove(entryId, version)) {
+                throw stale(entry);
+            }
+            calls.touch(callId);
+        });
+        return file.of(callId, me.id());
+    }
+
+    private String subject(Machine machine, NewEntry entry) {
+        return entry.kind() == Entry.Kind.CODE
+                ? library.code(machine.kind(), machine.maker(), entry.subject()).code()
+                : entry.subject();
+    }
+
+    private void requireAnswer(Machine machine, Entry.Kind kind, String subject, String answer) {
+        if (!answers(library.pack(machine.kind()), kind, subject).contains(answer)) {
+            throw new Problem(Kind.INVALID, "“" + answer + "” is not an answer to this. Choose one of those shown.");
+        }
+    }
+
+    private static List<String> answers(Pack pack, Entry.Kind kind, String subject) {
+        try {
+            return switch (kind) {
+                case SIGN -> {
+                    pack.sign(subject);
+                    yield List.of("yes", "no", "unknown");
+                }
+                case CODE -> List.of("shown");
+                case CHECK -> pack.check(subject).outcomes().stream()
+                        .map(outcome -> outcome.id())
+                        .toList();
+                case REMEDY -> {
+                    pack.remedy(subject);
+                    yield List.of("done", "cured", "still-failing");
+                }
+            };
+        } catch (IllegalArgumentException e) {
+            throw new Problem(Kind.INVALID, "“" + subject + "” is not known for this kind of machine.");
+        }
+    }
+
+    private static Problem stale(Entry theirs) {
+        return new Problem(Kind.STALE, "This was answered on another screen meanwhile.").with("theirs", theirs);
+    }
+}

@@ -1,0 +1,91 @@
+package grimygasket.server.calls;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class EntryStore {
+    private static final String COLUMNS = "select id, at, kind, subject, answer, version from entry ";
+
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    EntryStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /** The story of a call, oldest first. */
+    List<Entry> of(UUID callId) {
+        return jdbc.sql(COLUMNS + "where call_id = :callId order by at, id")
+                .param("callId", callId)
+                .query(Entry.class)
+                .list();
+    }
+
+    /** What is settled about a subject since the last remedy that did not cure. */
+    Optional<Entry> settled(UUID callId, Entry.Kind kind, String subject) {
+        return jdbc.sql(
+                        COLUMNS
+                                + """
+                                where call_id = :callId and kind = :kind and subject = :subject
+                                  and phase = (select count(*) from entry
+                                               where call_id = :callId and answer = 'still-failing')
+                                """)
+                .param("callId", callId)
+                .param("kind", kind.name())
+                .param("subject", subject)
+                .query(Entry.class)
+                .optional();
+    }
+
+    Optional<Entry> entry(UUID id, UUID callId) {
+        return jdbc.sql(COLUMNS + "where id = :id and call_id = :callId")
+                .param("id", id)
+                .param("callId", callId)
+                .query(Entry.class)
+                .optional();
+    }
+
+    void add(NewEntry entry, String subject, UUID callId) {
+        jdbc.sql(
+                        """
+                        insert into entry (id, call_id, at, kind, subject, answer, phase)
+                        select :id, :callId, :at, :kind, :subject, :answer, count(*)
+                        from entry where call_id = :callId and answer = 'still-failing'
+                        """)
+                .param("id", entry.id())
+                .param("callId", callId)
+                .param("at", clock.instant())
+                .param("kind", entry.kind().name())
+                .param("subject", subject)
+                .param("answer", entry.answer())
+                .update();
+    }
+
+    /** Changes the answer if the entry still has that version. */
+    boolean change(UUID id, String answer, int version) {
+        return jdbc.sql(
+                                """
+                                update entry set answer = :answer, version = version + 1
+                                where id = :id and version = :version
+                                """)
+                        .param("answer", answer)
+                        .param("id", id)
+                        .param("version", version)
+                        .update()
+                == 1;
+    }
+
+    boolean remove(UUID id, int version) {
+        return jdbc.sql("delete from entry where id = :id and version = :version")
+                        .param("id", id)
+                        .param("version", version)
+                        .update()
+                == 1;
+    }
+}

@@ -1,0 +1,60 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.shelf.ShelfStore;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Parts taken from the van for a call, and put back. */
+@RestController
+@RequestMapping("/api/calls/{callId}/part-uses")
+class PartUseController {
+    record NewPartUse(
+            @NotNull UUID id,
+            @NotBlank String remedy,
+            @NotNull(message = "Choose the part.") UUID partId,
+            @Min(value = 1, message = "Count at least one part.") @Max(value = 99, message = "Count at most 99 parts.")
+            int used) {}
+
+    private final CallStore calls;
+    private final ShelfStore shelf;
+    private final CallFile file;
+
+    PartUseController(CallStore calls, ShelfStore shelf, CallFile file) {
+        this.calls = calls;
+        this.shelf = shelf;
+        this.file = file;
+    }
+
+    @PostMapping
+    @Transactional
+    public CallView use(
+            @PathVariable UUID callId, @Valid @RequestBody NewPartUse use, @AuthenticationPrincipal SignedIn me) {
+        calls.open(callId, me.id());
+        shelf.use(use.id, callId, me.id(), use.remedy, use.partId, use.used);
+        calls.touch(callId);
+        return file.of(callId, me.id());
+    }
+
+    @DeleteMapping("/{useId}")
+    @Transactional
+    public CallView putBack(
+            @PathVariable UUID callId, @PathVariable UUID useId, @AuthenticationPrincipal SignedIn me) {
+        calls.open(callId, me.id());
+        shelf.putBack(useId, callId, me.id());
+        calls.touch(callId);
+        return file.of(callId, me.id());
+    }
+}

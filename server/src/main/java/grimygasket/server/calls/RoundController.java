@@ -1,0 +1,105 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.knowhow.Library;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A day's calls. */
+@RestController
+class RoundController {
+    /**
+     * @param today by the server's clock
+     * @param minutesLeft expected, over all calls of the day that are not closed
+     * @param leftOpen calls of earlier days that are not closed
+     */
+    record Round(
+            LocalDate day, LocalDate today, double minutesLeft, List<RoundCall> calls, List<RoundCall> leftOpen) {}
+
+    /**
+     * @param likeliest name of the likeliest cause; null while nothing is known
+     * @param minutes expected from now to the end
+     * @param stepsTaken checks and remedies entered so far
+     */
+    record RoundCall(
+            UUID id,
+            LocalDate day,
+            LocalTime plannedAt,
+            String customer,
+            String street,
+            String kind,
+            String maker,
+            String model,
+            String complaint,
+            String likeliest,
+            double chance,
+            double minutes,
+            long stepsTaken,
+            Instant closedAt) {}
+
+    private final CallStore calls;
+    private final CallFile file;
+    private final Library library;
+    private final Clock clock;
+
+    RoundController(CallStore calls, CallFile file, Library library, Clock clock) {
+        this.calls = calls;
+        this.file = file;
+        this.library = library;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/round")
+    Round today(@AuthenticationPrincipal SignedIn me) {
+        return round(LocalDate.now(clock), me);
+    }
+
+    @GetMapping("/api/round/{day}")
+    Round round(@PathVariable LocalDate day, @AuthenticationPrincipal SignedIn me) {
+        var today = LocalDate.now(clock);
+        var ofDay = lines(calls.onDay(me.id(), day), me);
+        return new Round(
+                day,
+                today,
+                ofDay.stream()
+                        .filter(call -> call.closedAt == null)
+                        .mapToDouble(RoundCall::minutes)
+                        .sum(),
+                ofDay,
+                day.equals(today) ? lines(calls.openBefore(me.id(), day), me) : List.of());
+    }
+
+    private List<RoundCall> lines(List<ServiceCall> some, SignedIn me) {
+        return some.stream().map(call -> line(file.of(call, me.id()))).toList();
+    }
+
+    private RoundCall line(CallView call) {
+        var suspect = call.assessment().ranking().get(0);
+        var pack = library.pack(call.machine().kind());
+        return new RoundCall(
+                call.id(),
+                call.day(),
+                call.plannedAt(),
+                call.customer().name(),
+                call.customer().street(),
+                pack.name(),
+                call.machine().maker(),
+                call.machine().model(),
+                call.complaint(),
+                call.entries().isEmpty() ? null : pack.fault(suspect.fault()).name(),
+                suspect.chance(),
+                call.assessment().plan().expectedMinutes(),
+                call.entries().stream()
+                        .filter(e -> e.kind() == Entry.Kind.CHECK || e.kind() == Entry.Kind.REMEDY)
+                        .count(),
+                call.closedAt());
+    }
+}

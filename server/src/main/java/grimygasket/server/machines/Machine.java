@@ -1,0 +1,34 @@
+package grimygasket.server.machines;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A machine in a customer's home.
+ *
+ * @param kind id of the pack that covers it
+ * @param place where it stands
+ * @param features ids of the features that it has
+ */
+public record Machine(
+        @NotNull UUID id,
+        @NotBlank(message = "Choose the kind of machine.") String kind,
+
+        @NotBlank(message = "Enter the maker; it is on the plate inside the door.")
+        @Size(max = 60, message = "The maker's name is too long: 60 characters at most.")
+        String maker,
+
+        @NotNull @Size(max = 60, message = "The model is too long: 60 characters at most.")
+        String model,
+
+        @NotNull @Size(max = 60, message = "The serial number is too long: 60 characters at most.")
+        String serial,
+
+        @NotNull @Size(max = 120, message = "The place is too long: 120 characters at most.")
+        String place,
+
+        @NotNull List<String> features,
+        int version) {}

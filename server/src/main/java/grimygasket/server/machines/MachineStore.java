@@ -1,0 +1,139 @@
+package grimygasket.server.machines;
+
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+@Repository
+public class MachineStore {
+    private final JdbcClient jdbc;
+
+    MachineStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    private record Row(
+            UUID id, String kind, String maker, String model, String serial, String place, int version) {}
+
+    /** The customer with that id is left as it is, so that a repeated request changes nothing. */
+    public void addCustomerIfNew(Customer customer) {
+        jdbc.sql(
+                        """
+                        insert ignore into customer (id, name, street, phone)
+                        values (:id, :name, :street, :phone)
+                        """)
+                .paramSource(customer)
+                .update();
+    }
+
+    /** The machine with that id is left as it is, so that a repeated request changes nothing. */
+    @Transactional
+    public void addMachineIfNew(Machine machine, UUID customerId) {
+        int added = jdbc.sql(
+                        """
+                        insert ignore into machine (id, customer_id, kind, maker, model, serial, place)
+                        values (:id, :customerId, :kind, :maker, :model, :serial, :place)
+                        """)
+                .param("id", machine.id())
+                .param("customerId", customerId)
+                .param("kind", machine.kind())
+                .param("maker", machine.maker().strip())
+                .param("model", machine.model())
+                .param("serial", machine.serial())
+                .param("place", machine.place())
+                .update();
+        if (added == 1) {
+            addFeatures(machine.id(), machine.features());
+        }
+    }
+
+    public Machine machine(UUID id) {
+        return jdbc.sql("select id, kind, maker, model, serial, place, version from machine where id = :id")
+                .param("id", id)
+                .query(Row.class)
+                .optional()
+                .map(this::withFeatures)
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This machine is not on file."));
+    }
+
+    public Customer customerOf(UUID machineId) {
+        return jdbc.sql(
+                        """
+                        select c.id, c.name, c.street, c.phone
+                        from customer c join machine m on m.customer_id = c.id
+                        where m.id = :machineId
+                        """)
+                .param("machineId", machineId)
+                .query(Customer.class)
+                .single();
+    }
+
+    public List<Machine> machinesOf(UUID customerId) {
+        return jdbc
+                .sql(
+                        """
+                        select id, kind, maker, model, serial, place, version
+                        from machine where customer_id = :customerId order by id
+                        """)
+                .param("customerId", customerId)
+                .query(Row.class)
+                .list()
+                .stream()
+                .map(this::withFeatures)
+                .toList();
+    }
+
+    /** Customers whose name, street or phone, or whose machine's maker or model, contains the text. */
+    public List<Customer> search(String text) {
+        return jdbc.sql(
+                        """
+                        select c.id, c.name, c.street, c.phone
+                        from customer c
+                        where concat_ws(' ', c.name, c.street, c.phone) like :pattern
+                           or exists (select 1 from machine m where m.customer_id = c.id
+                                      and concat_ws(' ', m.maker, m.model) like :pattern)
+                        order by c.name limit 12
+                        """)
+                .param("pattern", "%" + text.strip().replaceAll("([%_\\\\])", "\\\\$1") + "%")
+                .query(Customer.class)
+                .list();
+    }
+
+    @Transactional
+    public void setFeatures(UUID machineId, List<String> features, int version) {
+        int changed = jdbc.sql("update machine set version = version + 1 where id = :id and version = :version")
+                .param("id", machineId)
+                .param("version", version)
+                .update();
+        if (changed == 0) {
+            throw new Problem(Kind.STALE, "What is fitted on this machine was changed elsewhere meanwhile.")
+                    .with("theirs", machine(machineId));
+        }
+        jdbc.sql("delete from machine_feature where machine_id = :id")
+                .param("id", machineId)
+                .update();
+        addFeatures(machineId, features);
+    }
+
+    private void addFeatures(UUID machineId, List<String> features) {
+        for (var feature : features) {
+            jdbc.sql("insert into machine_feature (machine_id, feature) values (:machineId, :feature)")
+                    .param("machineId", machineId)
+                    .param("feature", feature)
+                    .update();
+        }
+    }
+
+    private Machine withFeatures(Row row) {
+        var features = jdbc.sql("select feature from machine_feature where machine_id = :id order by feature")
+                .param("id", row.id)
+                .query(String.class)
+                .list();
+        return new Machine(
+                row.id, row.kind, row.maker, row.model, row.serial, row.place, features, row.version);
+    }
+}

@@ -1,0 +1,75 @@
+package grimygasket.server.setup;
+
+import grimygasket.server.accounts.AccountStore;
+import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.accounts.BusinessStore.Business;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.ZonedDateTime;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ByteArrayResource;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.jdbc.datasource.init.ResourceDatabasePopulator;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fills an empty installation: with the first account, and with demo data if wanted. */
+@Component
+class FirstStart implements ApplicationRunner {
+    /** The demo's technician, and the first account of an empty installation. */
+    private static final UUID FIRST_ACCOUNT = UUID.fromString("0193a000-0000-7000-8000-000000000001");
+
+    private final AccountStore accounts;
+    private final BusinessStore business;
+    private final DataSource dataSource;
+    private final Clock clock;
+    private final boolean demo;
+    private final String login;
+    private final String password;
+
+    FirstStart(
+            AccountStore accounts,
+            BusinessStore business,
+            DataSource dataSource,
+            Clock clock,
+            @Value("${GASKET_DEMO:false}") boolean demo,
+            @Value("${GASKET_FIRST_LOGIN:}") String login,
+            @Value("${GASKET_FIRST_PASSWORD:}") String password) {
+        this.accounts = accounts;
+        this.business = business;
+        this.dataSource = dataSource;
+        this.clock = clock;
+        this.demo = demo;
+        this.login = login;
+        this.password = password;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) {
+        if (login.isBlank() || !accounts.isEmpty()) {
+            return;
+        }
+        var name = demo ? "Tidewrack Appliance Care" : "My business";
+        business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50));
+        accounts.add(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "TECHNICIAN");
+        if (demo) {
+            loadDemo();
+        }
+    }
+
+    /** The script speaks of today and of minutes ago, as seen in the zone of the server's clock. */
+    private void loadDemo() {
+        var zone = ZonedDateTime.now(clock).getOffset().getId().replace("Z", "+00:00");
+        var script = new ResourceDatabasePopulator(
+                new ByteArrayResource(("set time_zone = '" + zone + "';").getBytes()),
+                new ClassPathResource("demo/round.sql"),
+                new ByteArrayResource("set time_zone = default;".getBytes()));
+        script.setSqlScriptEncoding("UTF-8");
+        script.execute(dataSource);
+    }
+}

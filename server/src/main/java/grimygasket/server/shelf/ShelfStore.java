@@ -1,0 +1,118 @@
+package grimygasket.server.shelf;
+
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The van's stock, and what calls take from it. */
+@Repository
+public class ShelfStore {
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    ShelfStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /** The parts for a machine, with their count on the account's van; 0 for one that is not on board. */
+    public List<VanPart> partsFor(UUID accountId, String kind, String maker) {
+        return jdbc.sql(
+                        """
+                        select p.id, p.number, p.name, p.fits, p.maker, p.price, coalesce(s.on_van, 0) as on_van
+                        from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
+                        where p.kind = :kind and (p.maker is null or p.maker = :maker)
+                        order by p.fits, p.price, p.number
+                        """)
+                .param("accountId", accountId)
+                .param("kind", kind)
+                .param("maker", maker)
+                .query(VanPart.class)
+                .list();
+    }
+
+    public List<PartUse> usesOf(UUID callId) {
+        return jdbc.sql(
+                        """
+                        select u.id, u.at, u.remedy, u.part_id, p.number, p.name, u.used, u.unit_price
+                        from part_use u join part p on p.id = u.part_id
+                        where u.call_id = :callId order by u.at, u.id
+                        """)
+                .param("callId", callId)
+                .query(PartUse.class)
+                .list();
+    }
+
+    /** Takes parts from the van for a call. A use with an id that is already there changes nothing. */
+    @Transactional
+    public void use(UUID useId, UUID callId, UUID accountId, String remedy, UUID partId, int count) {
+        int added = jdbc.sql(
+                        """
+                        insert ignore into part_use (id, call_id, remedy, part_id, used, unit_price, at)
+                        select :useId, :callId, :remedy, id, :count, price, :at from part where id = :partId
+                        """)
+                .param("useId", useId)
+                .param("callId", callId)
+                .param("remedy", remedy)
+                .param("count", count)
+                .param("at", clock.instant())
+                .param("partId", partId)
+                .update();
+        if (added == 1 && !move(accountId, partId, -count)) {
+            throw outOfStock(accountId, partId, count);
+        }
+    }
+
+    /** Puts the parts of a use back on the van. */
+    @Transactional
+    public void putBack(UUID useId, UUID callId, UUID accountId) {
+        record Use(UUID partId, int used) {}
+        jdbc.sql("select part_id, used from part_use where id = :useId and call_id = :callId for update")
+                .param("useId", useId)
+                .param("callId", callId)
+                .query(Use.class)
+                .optional()
+                .ifPresent(use -> {
+                    jdbc.sql("delete from part_use where id = :useId")
+                            .param("useId", useId)
+                            .update();
+                    move(accountId, use.partId, use.used);
+                });
+    }
+
+    private boolean move(UUID accountId, UUID partId, int count) {
+        return jdbc.sql(
+                                """
+                                update van_stock set on_van = on_van + :count
+                                where account_id = :accountId and part_id = :partId and on_van + :count >= 0
+                                """)
+                        .param("count", count)
+                        .param("accountId", accountId)
+                        .param("partId", partId)
+                        .update()
+                == 1;
+    }
+
+    private Problem outOfStock(UUID accountId, UUID partId, int wanted) {
+        record Count(String number, int onVan) {}
+        var count = jdbc.sql(
+                        """
+                        select p.number, coalesce(s.on_van, 0) as on_van
+                        from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
+                        where p.id = :partId
+                        """)
+                .param("accountId", accountId)
+                .param("partId", partId)
+                .query(Count.class)
+                .single();
+        var sentence = count.onVan == 0
+                ? "There is no " + count.number + " on the van."
+                : "Only " + count.onVan + " of " + count.number + " on the van, not " + wanted + ".";
+        return new Problem(Kind.OUT_OF_STOCK, sentence + " Count again, or take another part.").with("onVan", count.onVan);
+    }
+}

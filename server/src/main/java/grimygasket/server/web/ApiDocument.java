@@ -1,0 +1,40 @@
+package grimygasket.server.web;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.List;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The OpenAPI document: what its generator cannot see. */
+@Configuration
+class ApiDocument {
+    /** Members that may be missing, being null in Java; all others are always there. */
+    private static final Set<String> OPTIONAL = Set.of(
+            "within", "needs", "blockedUpTo", "layer", "caution", "part", "leader", "next", "closedAt", "signOff",
+            "startedAt", "likeliest", "maker", "reason", "version");
+
+    @Bean
+    OpenAPI api() {
+        return new OpenAPI()
+                .info(new Info().title("Grimy Gasket").version("1"))
+                .servers(List.of());
+    }
+
+    @Bean
+    OpenApiCustomizer everythingElseIsRequired() {
+        return api -> api.getComponents().getSchemas().values().forEach(ApiDocument::require);
+    }
+
+    private static void require(Schema<?> schema) {
+        if (schema.getProperties() != null) {
+            schema.setRequired(schema.getProperties().keySet().stream()
+                    .filter(name -> !OPTIONAL.contains(name))
+                    .sorted()
+                    .toList());
+        }
+    }
+}

@@ -1,0 +1,57 @@
+package grimygasket.server.web;
+
+import java.net.URI;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.ErrorResponseException;
+
+/**
+ * An answer that says in a sentence what is wrong and what to do about it (RFC 9457). The page tells the kinds apart by
+ * their type.
+ */
+public final class Problem extends ErrorResponseException {
+    public enum Kind {
+        SIGN_IN_NEEDED(HttpStatus.UNAUTHORIZED),
+        WRONG_SIGN_IN(HttpStatus.UNAUTHORIZED),
+        TOO_MANY_TRIES(HttpStatus.TOO_MANY_REQUESTS),
+        PAGE_TOO_OLD(HttpStatus.FORBIDDEN),
+        NOT_FOUND(HttpStatus.NOT_FOUND),
+        INVALID(HttpStatus.BAD_REQUEST),
+        STALE(HttpStatus.CONFLICT),
+        OUT_OF_STOCK(HttpStatus.CONFLICT),
+        GAPS(HttpStatus.CONFLICT),
+        CLOSED(HttpStatus.CONFLICT),
+        UNKNOWN_CODE(HttpStatus.UNPROCESSABLE_CONTENT),
+        DATABASE_AWAY(HttpStatus.SERVICE_UNAVAILABLE);
+
+        private final HttpStatus status;
+
+        Kind(HttpStatus status) {
+            this.status = status;
+        }
+
+        public HttpStatus status() {
+            return status;
+        }
+
+        URI type() {
+            return URI.create("urn:grimy-gasket:" + name().toLowerCase().replace('_', '-'));
+        }
+    }
+
+    public Problem(Kind kind, String sentence) {
+        super(kind.status, body(kind, sentence), null);
+    }
+
+    /** Adds a member to the body, for example what stands there now. */
+    public Problem with(String name, Object value) {
+        getBody().setProperty(name, value);
+        return this;
+    }
+
+    public static ProblemDetail body(Kind kind, String sentence) {
+        var body = ProblemDetail.forStatusAndDetail(kind.status, sentence);
+        body.setType(kind.type());
+        return body;
+    }
+}

@@ -1,0 +1,79 @@
+-- Made-up data: two days of Maren Tolliver of Tidewrack Appliance Care, in and around Saltmere.
+-- Every name of a person, place, maker and model is invented.
+
+insert into customer (id, name, street, phone) values
+('0193a000-0000-7000-8000-000000000101', 'Ottoline Brask', '14 Quarry Steps, first floor', '0455 21 60 18'),
+('0193a000-0000-7000-8000-000000000102', 'Joss Venderly', '3 Tannery Row', '0455 21 77 40'),
+('0193a000-0000-7000-8000-000000000103', 'Imke Sorrel', '88 Lantern Hill', '0455 20 14 92'),
+('0193a000-0000-7000-8000-000000000104', 'The Plover Inn (kitchen)', '1 Harbour Wall', '0455 22 00 03'),
+('0193a000-0000-7000-8000-000000000105', 'Caspar Wyngate', '27 Netmakers'' Lane', '0455 21 35 51'),
+('0193a000-0000-7000-8000-000000000106', 'Dorrit Halloway', '5 Upper Sluice, back door', '0455 23 48 09'),
+('0193a000-0000-7000-8000-000000000107', 'Benno Aldwick', '41 Chapel Rise', '0455 20 91 26');
+
+insert into machine (id, customer_id, kind, maker, model, serial, place) values
+('0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000101', 'dishwasher', 'Corvanne', 'DW-610 S', '2114-0937', 'Kitchen, under the window'),
+('0193a000-0000-7000-8000-000000000202', '0193a000-0000-7000-8000-000000000102', 'dishwasher', 'Corvanne', 'DW-450', '1808-2210', 'Kitchen, left of the sink'),
+('0193a000-0000-7000-8000-000000000203', '0193a000-0000-7000-8000-000000000103', 'dishwasher', 'Ostrelle', 'Lagoon 3', 'OL3-55172', 'Kitchen island'),
+('0193a000-0000-7000-8000-000000000204', '0193a000-0000-7000-8000-000000000104', 'dishwasher', 'Haldbeck', 'H60 Inn', '60-118834', 'Back kitchen, right'),
+('0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000105', 'dishwasher', 'Corvanne', 'DW-610 S', '2203-1175', 'Galley, tight'),
+('0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000106', 'dishwasher', 'Corvanne', 'DW-380', '1702-0468', 'Utility room'),
+('0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000107', 'dishwasher', 'Ostrelle', 'Lagoon 2', 'OL2-40916', 'Kitchen');
+
+insert into machine_feature (machine_id, feature) values
+('0193a000-0000-7000-8000-000000000201', 'air-gap'),
+('0193a000-0000-7000-8000-000000000203', 'pump-screen'),
+('0193a000-0000-7000-8000-000000000204', 'disposer'),
+('0193a000-0000-7000-8000-000000000205', 'air-gap'),
+('0193a000-0000-7000-8000-000000000205', 'disposer');
+
+insert into part (id, number, name, kind, fits, maker, price) values
+('0193a000-0000-7000-8000-000000000301', 'CV-DP30', 'Drain pump 30 W, quarter turn', 'dishwasher', 'drain-pump', 'Corvanne', 48.90),
+('0193a000-0000-7000-8000-000000000302', 'OS-DP25', 'Drain pump 25 W, clip', 'dishwasher', 'drain-pump', 'Ostrelle', 44.50),
+('0193a000-0000-7000-8000-000000000303', 'HB-DP40', 'Drain pump 40 W, quarter turn', 'dishwasher', 'drain-pump', 'Haldbeck', 61.00),
+('0193a000-0000-7000-8000-000000000304', 'CV-WP80', 'Wash pump 80 W with seal', 'dishwasher', 'wash-pump', 'Corvanne', 129.00),
+('0193a000-0000-7000-8000-000000000305', 'OS-WP70', 'Wash pump 70 W', 'dishwasher', 'wash-pump', 'Ostrelle', 118.00),
+('0193a000-0000-7000-8000-000000000306', 'CV-SA2', 'Spray arm, lower', 'dishwasher', 'spray-arm', 'Corvanne', 19.80),
+('0193a000-0000-7000-8000-000000000307', 'OS-SA1', 'Spray arm, lower', 'dishwasher', 'spray-arm', 'Ostrelle', 22.40),
+('0193a000-0000-7000-8000-000000000308', 'RV-20', 'Return valve with ball, 20 mm', 'dishwasher', 'return-valve', null, 7.40),
+('0193a000-0000-7000-8000-000000000309', 'HC-19', 'Hose clip, 19 mm, screw', 'dishwasher', 'hose-clip', null, 1.90),
+('0193a000-0000-7000-8000-000000000310', 'HC-25', 'Hose clip, 25 mm, screw', 'dishwasher', 'hose-clip', null, 2.20);
+
+insert into van_stock (account_id, part_id, on_van) values
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000301', 2),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000302', 1),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000304', 0),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000306', 1),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000308', 3),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000309', 12),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000310', 8);
+
+insert into service_call (id, machine_id, account_id, day, planned_at, complaint, pack_version, closed_at, sign_off, advice) values
+('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000202', '0193a000-0000-7000-8000-000000000001', current_date, '08:30', 'Empty at night, dirty water in it again in the morning', 1, now(3) - interval 58 minute, null, 'A seed held the valve open. Scrape the plates, no need to rinse; clean the filter every two weeks.'),
+('0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000001', current_date, '10:00', 'Stops half-way, water left in the bottom', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000403', '0193a000-0000-7000-8000-000000000203', '0193a000-0000-7000-8000-000000000001', current_date, '11:30', 'Cups on top come out with grit, plates below are fine', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000404', '0193a000-0000-7000-8000-000000000204', '0193a000-0000-7000-8000-000000000001', current_date, '14:00', 'Greasy glasses, powder still in the cup at the end', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000001', current_date, '15:30', 'Hums, then stops and shows a code', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '13:00', 'Does not drain, no sound at all', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '15:00', 'Smells, and bits on the glasses', 1, now(3) - interval 1 day, null, 'The filter had not been out for a year. Every two weeks under the tap, soft brush.');
+
+insert into entry (id, call_id, at, kind, subject, answer, phase) values
+('0193a000-0000-7000-8000-000000000501', '0193a000-0000-7000-8000-000000000401', now(3) - interval 101 minute, 'SIGN', 'water-returns', 'yes', 0),
+('0193a000-0000-7000-8000-000000000502', '0193a000-0000-7000-8000-000000000401', now(3) - interval 92 minute, 'CHECK', 'hose-look', 'fine', 0),
+('0193a000-0000-7000-8000-000000000503', '0193a000-0000-7000-8000-000000000401', now(3) - interval 81 minute, 'CHECK', 'valve-ball', 'open', 0),
+('0193a000-0000-7000-8000-000000000504', '0193a000-0000-7000-8000-000000000401', now(3) - interval 72 minute, 'REMEDY', 'replace-valve', 'cured', 0),
+('0193a000-0000-7000-8000-000000000511', '0193a000-0000-7000-8000-000000000402', now(3) - interval 24 minute, 'CODE', 'd4', 'shown', 0),
+('0193a000-0000-7000-8000-000000000512', '0193a000-0000-7000-8000-000000000402', now(3) - interval 22 minute, 'SIGN', 'standing-water', 'yes', 0),
+('0193a000-0000-7000-8000-000000000513', '0193a000-0000-7000-8000-000000000402', now(3) - interval 21 minute, 'SIGN', 'stops-midway', 'yes', 0),
+('0193a000-0000-7000-8000-000000000514', '0193a000-0000-7000-8000-000000000402', now(3) - interval 17 minute, 'CHECK', 'forced-drain', 'weak', 0),
+('0193a000-0000-7000-8000-000000000521', '0193a000-0000-7000-8000-000000000403', now(3) - interval 30 hour, 'SIGN', 'upper-dirty', 'yes', 0),
+('0193a000-0000-7000-8000-000000000531', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'SIGN', 'greasy', 'yes', 0),
+('0193a000-0000-7000-8000-000000000532', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'SIGN', 'detergent-left', 'yes', 0),
+('0193a000-0000-7000-8000-000000000561', '0193a000-0000-7000-8000-000000000406', now(3) - interval 26 hour, 'SIGN', 'pump-silent', 'yes', 0),
+('0193a000-0000-7000-8000-000000000562', '0193a000-0000-7000-8000-000000000406', now(3) - interval 25 hour, 'SIGN', 'standing-water', 'yes', 0),
+('0193a000-0000-7000-8000-000000000571', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'smell', 'yes', 0),
+('0193a000-0000-7000-8000-000000000572', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'gritty', 'yes', 0),
+('0193a000-0000-7000-8000-000000000573', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'CHECK', 'filter-look', 'clogged', 0),
+('0193a000-0000-7000-8000-000000000574', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'REMEDY', 'clean-filter', 'cured', 0);
+
+insert into part_use (id, call_id, remedy, part_id, used, unit_price, at) values
+('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute);
