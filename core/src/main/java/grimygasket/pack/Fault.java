@@ -8,7 +8,7 @@ import java.util.List;
  * @param id unique within the pack
  * @param name for example "Air gap blocked"
  * @param at the stations where it stands, on one path or several; empty for a fault beside the paths
- * @param rate chance that a machine of the kind has it on any one day; between 0 and 1
+ * @param rate chance that a machine which worked before has come to have it by the day of the call; between 0 and 1
  * @param blocks chance that it visibly hinders the flow past its station when present; 0 to 1
  * @param needs the feature without which it cannot occur; null for none
  */

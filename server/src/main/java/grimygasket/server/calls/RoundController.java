@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,9 +21,15 @@ class RoundController {
      * @param today by the server's clock
      * @param minutesLeft expected, over all calls of the day that are not closed
      * @param leftOpen calls of earlier days that are not closed
+     * @param load parts that the open calls may need, likeliest first
      */
     record Round(
-            LocalDate day, LocalDate today, double minutesLeft, List<RoundCall> calls, List<RoundCall> leftOpen) {}
+            LocalDate day,
+            LocalDate today,
+            double minutesLeft,
+            List<RoundCall> calls,
+            List<RoundCall> leftOpen,
+            List<PartToLoad> load) {}
 
     /**
      * @param likeliest name of the likeliest cause; null while nothing is known
@@ -65,20 +72,22 @@ class RoundController {
     @GetMapping("/api/round/{day}")
     Round round(@PathVariable LocalDate day, @AuthenticationPrincipal SignedIn me) {
         var today = LocalDate.now(clock);
-        var ofDay = lines(calls.onDay(me.id(), day), me);
+        var ofDay = files(calls.onDay(me.id(), day), me);
+        var leftOpen = day.equals(today) ? files(calls.openBefore(me.id(), day), me) : List.<CallView>of();
         return new Round(
                 day,
                 today,
                 ofDay.stream()
-                        .filter(call -> call.closedAt == null)
-                        .mapToDouble(RoundCall::minutes)
+                        .filter(call -> call.closedAt() == null)
+                        .mapToDouble(call -> call.assessment().plan().expectedMinutes())
                         .sum(),
-                ofDay,
-                day.equals(today) ? lines(calls.openBefore(me.id(), day), me) : List.of());
+                ofDay.stream().map(this::line).toList(),
+                leftOpen.stream().map(this::line).toList(),
+                PartToLoad.of(Stream.concat(ofDay.stream(), leftOpen.stream()).toList(), library));
     }
 
-    private List<RoundCall> lines(List<ServiceCall> some, SignedIn me) {
-        return some.stream().map(call -> line(file.of(call, me.id()))).toList();
+    private List<CallView> files(List<ServiceCall> some, SignedIn me) {
+        return some.stream().map(call -> file.of(call, me.id())).toList();
     }
 
     private RoundCall line(CallView call) {

@@ -24,7 +24,7 @@ public class ShelfStore {
     public List<VanPart> partsFor(UUID accountId, String kind, String maker) {
         return jdbc.sql(
                         """
-                        select p.id, p.number, p.name, p.fits, p.maker, p.price, coalesce(s.on_van, 0) as on_van
+                        select p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van
                         from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
                         where p.kind = :kind and (p.maker is null or p.maker = :maker)
                         order by p.fits, p.price, p.number

@@ -3,7 +3,6 @@ package grimygasket.server.web;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
-import java.util.List;
 import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -14,19 +13,22 @@ import org.springframework.context.annotation.Configuration;
 class ApiDocument {
     /** Members that may be missing, being null in Java; all others are always there. */
     private static final Set<String> OPTIONAL = Set.of(
-            "within", "needs", "blockedUpTo", "layer", "caution", "part", "leader", "next", "closedAt", "signOff",
-            "startedAt", "likeliest", "maker", "reason", "version");
+            "within", "needs", "blockedUpTo", "layer", "caution", "part", "leader", "next", "closedAt", "signOff", "advice",
+            "startedAt", "likeliest", "reason");
 
     @Bean
     OpenAPI api() {
         return new OpenAPI()
-                .info(new Info().title("Grimy Gasket").version("1"))
-                .servers(List.of());
+                .info(new Info().title("Grimy Gasket").version("1"));
     }
 
     @Bean
     OpenApiCustomizer everythingElseIsRequired() {
-        return api -> api.getComponents().getSchemas().values().forEach(ApiDocument::require);
+        return api -> {
+            // The address of the server that happened to write the document says nothing.
+            api.setServers(null);
+            api.getComponents().getSchemas().values().forEach(ApiDocument::require);
+        };
     }
 
     private static void require(Schema<?> schema) {

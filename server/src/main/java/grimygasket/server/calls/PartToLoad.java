@@ -1,0 +1,60 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.shelf.VanPart;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+
+/**
+ * A part that the day's open calls may need.
+ *
+ * @param name of the part for the cheapest article that fits, or of the kind of part if the catalogue has none
+ * @param chance that a remedy with it is the one that ends the call, by the plan as it stands
+ * @param onVan how many fitting ones are on board
+ */
+record PartToLoad(String name, String complaint, double chance, int onVan) {
+    /** Below this chance it is not worth the room. */
+    private static final double WORTH_LOADING = 0.05;
+
+    static List<PartToLoad> of(List<CallView> calls, Library library) {
+        var load = new ArrayList<PartToLoad>();
+        for (var call : calls) {
+            if (call.closedAt() == null && !call.entries().isEmpty()) {
+                load.addAll(of(call, library));
+            }
+        }
+        load.sort(Comparator.comparingDouble(PartToLoad::chance).reversed());
+        return List.copyOf(load);
+    }
+
+    private static List<PartToLoad> of(CallView call, Library library) {
+        var pack = library.pack(call.machine().kind());
+        var chances = new HashMap<String, Double>();
+        double before = 0;
+        for (var milestone : call.assessment().plan().order()) {
+            var part = pack.remedy(milestone.remedy()).part();
+            if (part != null) {
+                chances.merge(part, milestone.cured() - before, Double::sum);
+            }
+            before = milestone.cured();
+        }
+        return chances.entrySet().stream()
+                .filter(entry -> entry.getValue() >= WORTH_LOADING)
+                .map(entry -> {
+                    var fitting = call.vanParts().stream()
+                            .filter(part -> part.fits().equals(entry.getKey()))
+                            .toList();
+                    return new PartToLoad(
+                            fitting.stream()
+                                    .findFirst()
+                                    .map(part -> part.number() + " " + part.name())
+                                    .orElse(pack.part(entry.getKey()).name()),
+                            call.complaint(),
+                            entry.getValue(),
+                            fitting.stream().mapToInt(VanPart::onVan).sum());
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { Problem } from './api/problem'
+import { useSession } from './api/queries'
+import SignInAgain from './sign-in/SignInAgain.vue'
+import SignInView from './sign-in/SignInView.vue'
+import FootBar from './ui/FootBar.vue'
+import Notice from './ui/Notice.vue'
+
+const { data: session, error, failureReason, refetch } = useSession()
+const away = computed(() => failureReason.value instanceof Problem && failureReason.value.passes)
+</script>
+
+<template>
+  <div v-if="session" class="flex min-h-dvh flex-col">
+    <div class="flex flex-1 flex-col">
+      <RouterView />
+    </div>
+    <FootBar :session="session" />
+    <SignInAgain />
+  </div>
+  <Notice
+    v-else-if="away"
+    :problem="failureReason as Problem"
+    class="m-4"
+    @again="refetch()"
+    @dismiss="refetch()"
+  />
+  <SignInView v-else-if="error" />
+</template>

@@ -1,0 +1,75 @@
+import createClient from 'openapi-fetch'
+import { ref } from 'vue'
+import { Problem } from './problem'
+import type { paths } from './schema'
+
+export const api = createClient<paths>()
+
+api.use({
+  onRequest({ request }) {
+    request.headers.set('X-XSRF-TOKEN', csrfToken())
+  },
+})
+
+function csrfToken(): string {
+  return document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
+}
+
+/** True while the session has ended under an open screen: the page then asks to sign in over it. */
+export const signInWanted = ref(false)
+let waiting: (() => void)[] = []
+let signedIn = false
+
+export function nowSignedIn() {
+  signedIn = true
+  signInWanted.value = false
+  waiting.forEach((go) => go())
+  waiting = []
+}
+
+function signInAgain(): Promise<void> {
+  signInWanted.value = true
+  return new Promise((go) => waiting.push(go))
+}
+
+type Answer<T> = { data?: T; error?: unknown; response: Response }
+
+/**
+ * The data of a request, or its problem thrown. A request that meets an ended session waits until somebody has signed in
+ * again and is then repeated, so that nothing entered is lost.
+ */
+export async function answer<T>(request: () => Promise<Answer<T>>, again = true): Promise<T> {
+  const { data, error, response } = await request().catch(() => {
+    throw Problem.unreachable()
+  })
+  if (response.ok) return data as T
+  const problem = Problem.of(error, response.status)
+  if (problem.kind === 'sign-in-needed' && signedIn) {
+    await signInAgain()
+    return answer(request)
+  }
+  if (problem.kind === 'page-too-old' && again) {
+    await api.GET('/api/session').catch(() => undefined)
+    return answer(request, false)
+  }
+  throw problem
+}
+
+export async function signIn(login: string, password: string): Promise<void> {
+  const post = () =>
+    fetch('/api/session', {
+      method: 'POST',
+      headers: { 'X-XSRF-TOKEN': csrfToken() },
+      body: new URLSearchParams({ login, password }),
+    }).then(async (response) => ({ error: response.ok ? undefined : await response.json(), response }))
+  // The first request brings the token that the second must show.
+  await api.GET('/api/session').catch(() => undefined)
+  await answer(post)
+}
+
+export async function signOut(): Promise<void> {
+  signedIn = false
+  await fetch('/api/session', { method: 'DELETE', headers: { 'X-XSRF-TOKEN': csrfToken() } }).catch(
+    () => undefined,
+  )
+}

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core'
+import { computed } from 'vue'
+import { minutes } from '../ui/format'
+import { useCallContext } from './context'
+
+const { call, pack } = useCallContext()
+const now = useNow({ interval: 10_000 })
+const onSite = computed(() => {
+  if (!call.value.startedAt) return undefined
+  const end = call.value.closedAt ? Date.parse(call.value.closedAt) : now.value.getTime()
+  const passed = Math.max(0, Math.round((end - Date.parse(call.value.startedAt)) / 60_000))
+  return `${Math.floor(passed / 60)}:${String(passed % 60).padStart(2, '0')}`
+})
+const left = computed(() => call.value.assessment.plan.expectedMinutes)
+</script>
+
+<template>
+  <header class="bg-sheet border-line flex items-center gap-5 border-b px-3 py-2 sm:px-5 sm:py-3">
+    <dl
+      class="plate border-rubber desk:grid hidden grid-cols-[auto_auto] gap-x-3 rounded-md border-2 px-3 py-1 font-mono text-[0.7rem] leading-5"
+    >
+      <dt class="text-soft">MAKER</dt>
+      <dd class="font-bold">{{ call.machine.maker }}</dd>
+      <dt class="text-soft">MODEL</dt>
+      <dd class="font-bold">{{ call.machine.model || '?' }}</dd>
+      <dt class="text-soft">SERIAL</dt>
+      <dd class="font-bold">{{ call.machine.serial || '?' }}</dd>
+    </dl>
+    <div class="min-w-0 flex-1">
+      <h1 class="text-xl leading-tight sm:text-2xl">{{ call.complaint }}</h1>
+      <p class="text-soft">
+        {{ pack.name }} · {{ call.customer.name }}, {{ call.customer.street
+        }}<span class="hidden sm:inline"> · {{ call.machine.place }}</span>
+        <a
+          v-if="call.customer.phone"
+          :href="`tel:${call.customer.phone.replaceAll(' ', '')}`"
+          class="ml-2 hidden font-mono text-sm underline decoration-dotted sm:inline"
+          >{{ call.customer.phone }}</a
+        >
+      </p>
+    </div>
+    <p class="text-right">
+      <b v-if="onSite" class="block font-mono text-xl leading-none">{{ onSite }}</b>
+      <span class="text-soft text-sm">
+        <template v-if="call.closedAt">closed</template>
+        <template v-else-if="left">about {{ minutes(left) }} to go</template>
+        <template v-else>cured</template>
+      </span>
+    </p>
+  </header>
+</template>

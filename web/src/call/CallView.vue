@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed, ref, toRef, watch } from 'vue'
+import { Problem } from '../api/problem'
+import { useCall, useKnowhow } from '../api/queries'
+import Notice from '../ui/Notice.vue'
+import Bore from './Bore.vue'
+import CallHeader from './CallHeader.vue'
+import ConflictNotice from './ConflictNotice.vue'
+import EvidenceInput from './EvidenceInput.vue'
+import Fitted from './Fitted.vue'
+import NextStep from './NextStep.vue'
+import Ranking from './Ranking.vue'
+import RingDial from './RingDial.vue'
+import RingGaps from './RingGaps.vue'
+import RingStrip from './RingStrip.vue'
+import StationSheet from './StationSheet.vue'
+import Story from './Story.vue'
+import { provideCall } from './context'
+import { useCallActions } from './useCallActions'
+
+const props = defineProps<{ id: string }>()
+const { data: call, failureReason, refetch } = useCall(() => props.id)
+const { data: knowhow } = useKnowhow(() => call.value?.machine.kind)
+const actions = useCallActions(toRef(props, 'id'))
+
+provideCall({
+  call: computed(() => call.value!),
+  pack: computed(() => knowhow.value!.pack),
+  codes: computed(() => knowhow.value!.codes),
+  actions,
+})
+
+const station = ref<string>()
+/** A step taken in another order than advised, by its key; the advice comes back once something is entered. */
+const chosen = ref<string>()
+watch(
+  () => call.value?.version,
+  () => (chosen.value = undefined),
+)
+
+/** The path with the likeliest trouble first. */
+const paths = computed(() =>
+  [...(call.value?.assessment.paths ?? [])].sort(
+    (a, b) => Math.max(...b.stations.map((s) => s.chance)) - Math.max(...a.stations.map((s) => s.chance)),
+  ),
+)
+
+function choose(key: string) {
+  chosen.value = key
+  station.value = undefined
+}
+</script>
+
+<template>
+  <Notice
+    v-if="!call && failureReason instanceof Problem"
+    :problem="failureReason"
+    class="m-4"
+    @again="refetch()"
+    @dismiss="refetch()"
+  />
+  <template v-if="call && knowhow">
+    <CallHeader />
+    <ConflictNotice v-if="actions.problem.value?.theirs" />
+    <Notice
+      v-else-if="actions.problem.value"
+      :problem="actions.problem.value"
+      class="sticky top-0 z-10"
+      @again="actions.again()"
+      @dismiss="actions.dismiss()"
+    />
+    <main class="desk:grid-cols-[15.5rem_minmax(0,1fr)_22rem] grid flex-1">
+      <section class="border-line desk:border-r desk:p-4 px-3 pt-2" aria-label="The ring of this call">
+        <RingDial class="desk:block hidden" />
+        <RingStrip class="desk:hidden" />
+        <RingGaps />
+        <Fitted class="desk:block hidden" />
+      </section>
+      <aside
+        class="bg-sheet border-line desk:order-3 desk:border-l desk:sticky desk:top-0 desk:self-start desk:min-h-full"
+        aria-label="Next step"
+      >
+        <NextStep :chosen="chosen" @choose="choose" @back="chosen = undefined" />
+      </aside>
+      <div class="desk:order-2 desk:px-5 min-w-0 px-3 py-4">
+        <div class="flex flex-wrap items-baseline justify-between gap-x-4">
+          <h2 class="text-lg">Where it narrows</h2>
+          <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
+        </div>
+        <div class="desk:block grid grid-cols-2 gap-3">
+          <Bore v-for="path in paths" :key="path.path" :path="path" @touch="station = $event" />
+        </div>
+        <div class="mt-4 grid gap-x-6 gap-y-5 md:grid-cols-2">
+          <Ranking />
+          <div>
+            <Story />
+            <EvidenceInput v-if="!call.closedAt" />
+          </div>
+        </div>
+        <Fitted class="desk:hidden mt-5" />
+      </div>
+    </main>
+    <StationSheet :station="station" @close="station = undefined" @choose="choose" />
+  </template>
+</template>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { percent } from '../ui/format'
+import GrimeBar from '../ui/GrimeBar.vue'
+import { byId, useCallContext } from './context'
+import { entryText, weight } from './wording'
+
+const SHORT = 4
+const { call, pack, codes } = useCallContext()
+const all = ref(false)
+
+/** Each suspect with the pieces of evidence that moved it noticeably, strongest first. */
+const suspects = computed(() =>
+  call.value.assessment.ranking.slice(0, all.value ? undefined : SHORT).map((suspect) => ({
+    ...suspect,
+    name: byId(pack.value.faults, suspect.fault)!.name,
+    why: suspect.why
+      .filter((w) => Math.abs(w.decibans) >= 0.5)
+      .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
+      .map((w) => {
+        const { what, result } = entryText(
+          call.value.entries[w.finding]!,
+          pack.value,
+          codes.value,
+          call.value.machine,
+        )
+        return {
+          text: result && result.length < 30 ? `${what}: ${result}` : what,
+          weight: weight(w.decibans),
+        }
+      }),
+  })),
+)
+const cured = computed(() => !call.value.assessment.plan.next)
+</script>
+
+<template>
+  <section aria-labelledby="ranking-title">
+    <h2 id="ranking-title" class="text-lg">{{ cured ? 'What it was' : 'Most likely' }}</h2>
+    <ol>
+      <li v-for="suspect in suspects" :key="suspect.fault" class="py-1.5">
+        <details>
+          <summary class="grid cursor-pointer list-none grid-cols-[1fr_auto] gap-x-3">
+            <span>{{ suspect.name }}</span>
+            <span class="font-mono text-sm font-semibold">{{ percent(suspect.chance) }}</span>
+            <GrimeBar :chance="suspect.chance" class="col-span-2 mt-1" />
+            <span v-if="suspect.why.length" class="text-soft col-span-2 mt-0.5 truncate text-sm">
+              Why:
+              <template v-for="(piece, i) in suspect.why.slice(0, 2)" :key="i">
+                <template v-if="i"> · </template>{{ piece.text }}
+                <b class="font-mono text-xs">{{ piece.weight }}</b>
+              </template>
+            </span>
+          </summary>
+          <ul class="border-line mt-1 border-l-4 pl-3 text-sm">
+            <li v-for="(piece, i) in suspect.why" :key="i" class="flex justify-between gap-3">
+              <span>{{ piece.text }}</span><b class="font-mono text-xs leading-5">{{ piece.weight }}</b>
+            </li>
+            <li v-if="!suspect.why.length">Nothing entered has moved it.</li>
+            <li class="text-soft">
+              Before any evidence: {{ percent(suspect.prior) }}. +10 makes ten times likelier, −10 ten times
+              less.
+            </li>
+          </ul>
+        </details>
+      </li>
+      <li class="grid grid-cols-[1fr_auto] py-1.5">
+        <span>None of these</span>
+        <span class="font-mono text-sm font-semibold">{{ percent(call.assessment.noneOfThese) }}</span>
+        <GrimeBar :chance="call.assessment.noneOfThese" class="col-span-2 mt-1" />
+      </li>
+    </ol>
+    <button type="button" class="btn btn-quiet -ml-4" @click="all = !all">
+      {{ all ? 'Only the likeliest' : `All ${call.assessment.ranking.length} faults` }}
+    </button>
+  </section>
+</template>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Step } from '../api/types'
+import { lowerFirst, percent } from '../ui/format'
+import { byId, useCallContext } from './context'
+
+const props = defineProps<{ step: Step }>()
+const { pack, actions } = useCallContext()
+
+/** Each answer with what it would mean. */
+const answers = computed(() =>
+  props.step.prospects.map((prospect) => ({
+    ...prospect,
+    meaning: `${lowerFirst(byId(pack.value.faults, prospect.leader)?.name ?? 'None of these')} ${percent(prospect.leaderChance)}`,
+  })),
+)
+const enter = (answer: string) =>
+  actions.enter(props.step.kind === 'ASK' ? 'SIGN' : 'CHECK', props.step.id, answer)
+</script>
+
+<template>
+  <div class="grid gap-2">
+    <button
+      v-for="answer in answers"
+      :key="answer.outcome"
+      type="button"
+      class="border-rubber hover:bg-enamel flex min-h-14 items-center justify-between gap-3 rounded-lg border-2 bg-white px-4 py-1.5 text-left"
+      :disabled="actions.busy.value"
+      @click="enter(answer.outcome)"
+    >
+      <span class="text-lg leading-tight font-semibold">{{ answer.name }}</span>
+      <span class="text-soft text-right text-sm leading-tight">then {{ answer.meaning }}</span>
+    </button>
+    <button
+      v-if="step.kind === 'ASK'"
+      type="button"
+      class="btn btn-quiet"
+      :disabled="actions.busy.value"
+      @click="enter('unknown')"
+    >
+      Nobody knows
+    </button>
+  </div>
+</template>

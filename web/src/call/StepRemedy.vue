@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Step } from '../api/types'
+import { byId, useCallContext } from './context'
+import PartPicker from './PartPicker.vue'
+
+const props = defineProps<{ step: Step }>()
+const { call, pack, actions } = useCallContext()
+
+/** The remedy that was done and waits for its proof. */
+const pending = computed(() => call.value.entries.find((e) => e.kind === 'REMEDY' && e.answer === 'done'))
+const remedy = computed(() =>
+  byId(pack.value.remedies, props.step.kind === 'PROVE' ? pending.value?.subject : props.step.id),
+)
+</script>
+
+<template>
+  <PartPicker v-if="remedy?.part" :remedy="remedy" />
+  <button
+    v-if="step.kind === 'REMEDY'"
+    type="button"
+    class="btn btn-act min-h-14 text-lg"
+    :disabled="actions.busy.value"
+    @click="actions.enter('REMEDY', step.id, 'done')"
+  >
+    Done, now prove it
+  </button>
+  <div v-else-if="pending" class="grid gap-2">
+    <button
+      type="button"
+      class="btn btn-act min-h-14 text-lg"
+      :disabled="actions.busy.value"
+      @click="actions.correct(pending, 'cured')"
+    >
+      Proved: {{ step.name.charAt(0).toLowerCase() + step.name.slice(1) }}
+    </button>
+    <button
+      type="button"
+      class="btn min-h-14 text-lg"
+      :disabled="actions.busy.value"
+      @click="actions.correct(pending, 'still-failing')"
+    >
+      Still fails
+    </button>
+  </div>
+</template>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { RoundCall } from '../api/types'
+import { clock, dayName, hourMinute, minutes, percent } from '../ui/format'
+import GrimeBar from '../ui/GrimeBar.vue'
+
+const props = defineProps<{ call: RoundCall; withDay?: boolean }>()
+const state = computed(() =>
+  props.call.closedAt ? `Closed ${clock(props.call.closedAt)}` : props.call.stepsTaken ? 'Begun' : 'To do',
+)
+</script>
+
+<template>
+  <li class="border-line border-b last:border-b-0">
+    <RouterLink
+      :to="`/calls/${call.id}`"
+      class="hover:bg-white grid grid-cols-[4.5rem_1fr] gap-x-3 gap-y-1 px-3 py-3 sm:grid-cols-[5rem_1fr_14rem] sm:px-5"
+    >
+      <span>
+        <span class="block font-mono text-lg font-semibold">{{ hourMinute(call.plannedAt) }}</span>
+        <span
+          class="mt-1 inline-block rounded px-1.5 py-0.5 text-sm font-semibold"
+          :class="
+            call.closedAt ? 'bg-clean text-white' : call.stepsTaken ? 'bg-rubber text-white' : 'hatched'
+          "
+          >{{ state }}</span
+        >
+      </span>
+      <span class="min-w-0">
+        <span
+          class="font-head block text-lg leading-tight font-bold"
+          :class="{ 'text-soft': call.closedAt }"
+          >{{ call.complaint }}</span
+        >
+        <span class="text-soft block">
+          {{ call.customer }}, {{ call.street }}<template v-if="withDay"> · {{ dayName(call.day) }}</template>
+        </span>
+        <span class="text-soft block text-sm">{{ call.kind }} · {{ call.maker }} {{ call.model }}</span>
+      </span>
+      <span class="col-start-2 sm:col-start-3">
+        <template v-if="call.likeliest">
+          <span class="flex items-baseline justify-between gap-2">
+            <span class="leading-tight">{{ call.likeliest }}</span>
+            <span class="font-mono text-sm font-semibold whitespace-nowrap">{{ percent(call.chance) }}</span>
+          </span>
+          <GrimeBar :chance="call.chance" class="my-1" />
+        </template>
+        <span v-else class="text-soft block">Nothing known yet</span>
+        <span v-if="!call.closedAt" class="text-soft font-mono text-sm"
+          >about {{ minutes(call.minutes) }}</span
+        >
+      </span>
+    </RouterLink>
+  </li>
+</template>

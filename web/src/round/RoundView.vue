@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { Problem } from '../api/problem'
+import { useRound } from '../api/queries'
+import { dayName, hours, shiftDay } from '../ui/format'
+import Notice from '../ui/Notice.vue'
+import NewCallSheet from './NewCallSheet.vue'
+import PartsToLoad from './PartsToLoad.vue'
+import RoundLine from './RoundLine.vue'
+
+const props = defineProps<{ day?: string }>()
+const router = useRouter()
+const { data: round, failureReason, refetch } = useRound(() => props.day)
+const adding = ref(false)
+
+const open = computed(() => round.value?.calls.filter((call) => !call.closedAt).length ?? 0)
+const isToday = computed(() => round.value?.day === round.value?.today)
+
+function go(by: number) {
+  if (!round.value) return
+  const day = shiftDay(round.value.day, by)
+  router.push(day === round.value.today ? '/round' : `/round/${day}`)
+}
+</script>
+
+<template>
+  <main class="mx-auto w-full max-w-6xl px-3 pb-8 sm:px-6">
+    <header class="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 py-4">
+      <div>
+        <h1 class="text-3xl leading-tight sm:text-4xl">
+          {{ round ? `${isToday ? 'Today, ' : ''}${dayName(round.day)}` : 'Round' }}
+        </h1>
+        <p v-if="round" class="text-soft">
+          <template v-if="open"
+            >{{ open }} {{ open === 1 ? 'call' : 'calls' }} to go, about {{ hours(round.minutesLeft) }} of
+            work</template
+          >
+          <template v-else-if="round.calls.length">All calls of the day are closed.</template>
+          <template v-else>No calls on this day.</template>
+        </p>
+      </div>
+      <div class="no-print flex gap-2">
+        <button type="button" class="btn" aria-label="The day before" @click="go(-1)">←</button>
+        <button type="button" class="btn" aria-label="The day after" @click="go(1)">→</button>
+        <button type="button" class="btn btn-act" @click="adding = true">New call</button>
+      </div>
+    </header>
+
+    <Notice
+      v-if="failureReason instanceof Problem"
+      :problem="failureReason"
+      class="mb-4"
+      @again="refetch()"
+      @dismiss="refetch()"
+    />
+
+    <div v-if="round" class="desk:grid-cols-[1fr_20rem] grid items-start gap-6">
+      <section aria-label="Calls">
+        <ol v-if="round.calls.length" class="bg-sheet border-line rounded-xl border">
+          <RoundLine v-for="call in round.calls" :key="call.id" :call="call" />
+        </ol>
+        <p v-else class="border-line rounded-xl border-2 border-dashed p-8 text-center text-lg">
+          Nothing planned. A call that comes in goes on the round with “New call”.
+        </p>
+        <template v-if="round.leftOpen.length">
+          <h2 class="mt-6 mb-2 text-xl">Still open from earlier days</h2>
+          <ol class="bg-sheet border-line rounded-xl border">
+            <RoundLine v-for="call in round.leftOpen" :key="call.id" :call="call" with-day />
+          </ol>
+        </template>
+      </section>
+      <PartsToLoad :parts="round.load" />
+    </div>
+    <NewCallSheet v-if="round" v-model="adding" :day="round.day" />
+  </main>
+</template>

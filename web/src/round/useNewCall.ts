@@ -1,0 +1,75 @@
+import { v7 as uuid } from 'uuid'
+import { ref, type Ref } from 'vue'
+import { answer, api } from '../api/client'
+import { Problem } from '../api/problem'
+import { callKey, queryClient } from '../api/queries'
+import type { Home, Machine, NewCall } from '../api/types'
+import { useDraft } from '../ui/drafts'
+
+const blankMachine = (): Machine => ({
+  id: uuid(),
+  kind: 'dishwasher',
+  maker: '',
+  model: '',
+  serial: '',
+  place: '',
+  features: [],
+  version: 0,
+})
+
+const blank = (day: string): NewCall & { id: string } => ({
+  id: uuid(),
+  day,
+  plannedAt: '09:00',
+  complaint: '',
+  customer: { id: uuid(), name: '', street: '', phone: '' },
+  machine: blankMachine(),
+})
+
+/** A call being written down; half of it survives a reload, and sending it twice adds it once. */
+export function useNewCall(day: Ref<string>) {
+  const draft = useDraft('new-call', blank(day.value))
+  const knownHome = useDraft('new-call-known', false)
+  const problem = ref<Problem>()
+  const busy = ref(false)
+
+  function chooseHome(home: Home, machine?: Machine) {
+    draft.value.customer = { ...home.customer }
+    draft.value.machine = machine ? { ...machine } : blankMachine()
+    knownHome.value = true
+  }
+
+  function otherHome() {
+    draft.value.customer = blank(day.value).customer
+    draft.value.machine = blankMachine()
+    knownHome.value = false
+  }
+
+  function clear() {
+    draft.value = blank(day.value)
+    knownHome.value = false
+    problem.value = undefined
+  }
+
+  /** Adds the call; its id, or nothing if that failed. */
+  async function add(): Promise<string | undefined> {
+    busy.value = true
+    problem.value = undefined
+    const { id, ...body } = draft.value
+    try {
+      const call = await answer(() =>
+        api.PUT('/api/calls/{callId}', { params: { path: { callId: id } }, body }),
+      )
+      queryClient.setQueryData(callKey(id), call)
+      await queryClient.invalidateQueries({ queryKey: ['round'] })
+      clear()
+      return id
+    } catch (e) {
+      problem.value = e instanceof Problem ? e : new Problem('', String(e))
+    } finally {
+      busy.value = false
+    }
+  }
+
+  return { draft, knownHome, problem, busy, chooseHome, otherHome, clear, add }
+}

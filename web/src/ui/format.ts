@@ -1,0 +1,29 @@
+const time = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hour12: false })
+const longDay = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long' })
+
+export const clock = (instant: string) => time.format(new Date(instant))
+
+/** "10:00:00" as "10:00". */
+export const hourMinute = (localTime: string) => localTime.slice(0, 5)
+
+export const dayName = (day: string) => longDay.format(new Date(`${day}T12:00`))
+
+export const percent = (chance: number) => `${Math.round(100 * chance)} %`
+
+export const minutes = (value: number) => `${Math.max(1, Math.round(value))} min`
+
+export function hours(value: number): string {
+  const whole = Math.round(value / 5) * 5
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
+}
+
+export const money = (amount: number, currency: string) =>
+  new Intl.NumberFormat(undefined, { style: 'currency', currency }).format(amount)
+
+export function shiftDay(day: string, by: number): string {
+  const date = new Date(`${day}T12:00Z`)
+  date.setUTCDate(date.getUTCDate() + by)
+  return date.toISOString().slice(0, 10)
+}
+
+export const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
