@@ -53,11 +53,10 @@ const stations = computed(() => {
                 :style="{ opacity: station.strength }"
               />
             </span>
-            <span class="reading">
-              <template v-if="station.cleared">✓</template>
-              <template v-else-if="station.chance >= 0.01">{{ percent(station.chance) }}</template>
-            </span>
           </span>
+          <span class="reading" :class="{ 'text-clean': station.cleared }">{{
+            station.cleared ? '✓' : station.chance >= 0.01 ? percent(station.chance) : ''
+          }}</span>
           <span class="name" :class="{ 'font-bold': station.chance >= 0.2 }">{{ station.name }}</span>
         </button>
       </li>
@@ -74,7 +73,7 @@ const stations = computed(() => {
   @apply border-rubber min-w-0 flex-1 border-l-3 first:border-l-0;
 }
 .bore button {
-  @apply flex w-full flex-col items-stretch;
+  @apply relative flex w-full flex-col items-stretch;
 }
 .bore button:hover .name {
   @apply underline decoration-dotted underline-offset-4;
@@ -83,9 +82,12 @@ const stations = computed(() => {
   @apply border-rubber relative block h-17 border-y-6;
 }
 .reading {
-  @apply absolute inset-0 grid place-items-center font-mono text-sm font-bold;
+  @apply absolute inset-x-0 top-0 grid h-17 place-items-center font-mono text-sm font-bold;
   paint-order: stroke;
   -webkit-text-stroke: 4px white;
+}
+.reading.text-clean {
+  @apply text-xl;
 }
 .name {
   @apply bg-enamel -ml-[3px] block pt-1 text-center text-[0.95rem] leading-tight;
@@ -94,16 +96,21 @@ const stations = computed(() => {
   @apply flex-col;
 }
 .vertical li {
-  @apply border-t-3 border-l-0 first:border-t-0;
-  border-image: linear-gradient(to right, var(--color-rubber) 3.75rem, transparent 3.75rem) 1;
+  @apply border-0;
 }
 .vertical button {
-  @apply min-h-14 flex-row;
+  @apply grid min-h-14 grid-cols-[3.75rem_1fr] grid-rows-2 gap-x-2 text-left;
 }
 .vertical .pipe {
-  @apply h-auto w-15 shrink-0 border-x-6 border-y-0;
+  @apply row-span-2 h-auto border-x-6 border-y-0;
+}
+.vertical li + li .pipe {
+  @apply border-t-3;
 }
 .vertical .name {
-  @apply ml-0 self-center pl-2 text-left;
+  @apply order-1 ml-0 self-end pt-0 text-left;
+}
+.vertical .reading {
+  @apply static order-2 block h-auto text-left text-xs leading-snug;
 }
 </style>

@@ -1,34 +1,30 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { Suspect } from '../api/types'
 import { percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import { byId, useCallContext } from './context'
-import { entryText, weight } from './wording'
+import { shortText, weight } from './wording'
 
 const SHORT = 4
 const { call, pack, codes } = useCallContext()
 const all = ref(false)
 
-/** Each suspect with the pieces of evidence that moved it noticeably, strongest first. */
+/** The pieces of evidence that moved a suspect noticeably, strongest first. */
+const why = (suspect: Suspect) =>
+  suspect.why
+    .filter((w) => Math.abs(w.decibans) >= 0.5)
+    .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
+    .map((w) => ({
+      text: shortText(call.value.entries[w.finding]!, pack.value, codes.value, call.value.machine),
+      weight: weight(w.decibans),
+    }))
+
 const suspects = computed(() =>
   call.value.assessment.ranking.slice(0, all.value ? undefined : SHORT).map((suspect) => ({
     ...suspect,
     name: byId(pack.value.faults, suspect.fault)!.name,
-    why: suspect.why
-      .filter((w) => Math.abs(w.decibans) >= 0.5)
-      .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
-      .map((w) => {
-        const { what, result } = entryText(
-          call.value.entries[w.finding]!,
-          pack.value,
-          codes.value,
-          call.value.machine,
-        )
-        return {
-          text: result && result.length < 30 ? `${what}: ${result}` : what,
-          weight: weight(w.decibans),
-        }
-      }),
+    why: why(suspect),
   })),
 )
 const cured = computed(() => !call.value.assessment.plan.next)
@@ -45,11 +41,10 @@ const cured = computed(() => !call.value.assessment.plan.next)
             <span class="font-mono text-sm font-semibold">{{ percent(suspect.chance) }}</span>
             <GrimeBar :chance="suspect.chance" class="col-span-2 mt-1" />
             <span v-if="suspect.why.length" class="text-soft col-span-2 mt-0.5 truncate text-sm">
-              Why:
-              <template v-for="(piece, i) in suspect.why.slice(0, 2)" :key="i">
-                <template v-if="i"> · </template>{{ piece.text }}
-                <b class="font-mono text-xs">{{ piece.weight }}</b>
-              </template>
+              <template v-for="(piece, i) in suspect.why.slice(0, 2)" :key="i"
+                >{{ i ? ' · ' : '' }}<b class="font-mono text-xs">{{ piece.weight }}</b>
+                {{ piece.text }}</template
+              >
             </span>
           </summary>
           <ul class="border-line mt-1 border-l-4 pl-3 text-sm">

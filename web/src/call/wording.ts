@@ -1,4 +1,5 @@
 import type { Entry, Knowhow, Machine, Pack } from '../api/types'
+import { lowerFirst } from '../ui/format'
 import { byId } from './context'
 
 const SIGN_ANSWERS: Record<string, string> = { yes: 'Yes', no: 'No', unknown: 'Not known' }
@@ -50,6 +51,16 @@ export function entryText(
         result: answerText(entry, entry.answer, pack),
       }
   }
+}
+
+/** The same in as few words as will do. */
+export function shortText(entry: Entry, pack: Pack, codes: Knowhow['codes'], machine: Machine): string {
+  const { what, result } = entryText(entry, pack, codes, machine)
+  if (entry.kind === 'CODE') return what
+  if (entry.kind === 'CHECK') return result
+  if (entry.kind === 'SIGN' && entry.answer !== 'yes')
+    return `no ${lowerFirst(byId(pack.signs, entry.subject)?.name ?? what)}`
+  return result ? `${what}: ${result}` : what
 }
 
 /** Weight of evidence with its sign, for example "+6" or "−4". */

@@ -6,7 +6,7 @@ import GrimeBar from '../ui/GrimeBar.vue'
 
 const props = defineProps<{ call: RoundCall; withDay?: boolean }>()
 const state = computed(() =>
-  props.call.closedAt ? `Closed ${clock(props.call.closedAt)}` : props.call.stepsTaken ? 'Begun' : 'To do',
+  props.call.closedAt ? `✓ ${clock(props.call.closedAt)}` : props.call.stepsTaken ? 'Begun' : 'To do',
 )
 </script>
 

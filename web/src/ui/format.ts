@@ -1,5 +1,5 @@
 const time = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hour12: false })
-const longDay = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long' })
+const longDay = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
 
 export const clock = (instant: string) => time.format(new Date(instant))
 
@@ -8,7 +8,7 @@ export const hourMinute = (localTime: string) => localTime.slice(0, 5)
 
 export const dayName = (day: string) => longDay.format(new Date(`${day}T12:00`))
 
-export const percent = (chance: number) => `${Math.round(100 * chance)} %`
+export const percent = (chance: number) => `${Math.round(100 * chance)}%`
 
 export const minutes = (value: number) => `${Math.max(1, Math.round(value))} min`
 

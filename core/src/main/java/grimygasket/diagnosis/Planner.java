@@ -46,8 +46,10 @@ final class Planner {
             if (finding instanceof SignSettled sign) {
                 settled.add(sign.sign());
             } else if (finding instanceof CheckMade made) {
-                settled.add(made.check());
-                opened |= access.chain(network.pack.check(made.check()).layer());
+                var check = network.pack.check(made.check());
+                settled.add(check.id());
+                settled.addAll(check.settles());
+                opened |= access.chain(check.layer());
             } else if (finding instanceof RemedyTried remedy) {
                 tried.add(remedy.remedy());
                 last = remedy;

@@ -100,6 +100,6 @@ final class Reasons {
     }
 
     private static String percent(double chance) {
-        return Math.round(100 * chance) + " %";
+        return Math.round(100 * chance) + "%";
     }
 }

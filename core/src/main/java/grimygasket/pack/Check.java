@@ -14,6 +14,7 @@ import java.util.List;
  * @param timerSeconds for a method that waits; 0 for none
  * @param caution a caution of the pack that stands at this step; null for none
  * @param needs the feature without which it makes no sense; null for none
+ * @param settles ids of the signs that need not be asked for once this check is made, because it shows them
  * @param outcomes at least two, in order of precedence
  */
 public record Check(
@@ -26,6 +27,7 @@ public record Check(
         int timerSeconds,
         String caution,
         String needs,
+        List<String> settles,
         List<Outcome> outcomes) {
     public Check {
         Range.text("check id", id);
@@ -33,6 +35,7 @@ public record Check(
         Range.minutes("minutes of check " + id, minutes);
         tools = Lists.copy(tools);
         steps = Lists.copy(steps);
+        settles = Lists.copy(settles);
         outcomes = Lists.copy(outcomes);
         if (outcomes.size() < 2) {
             throw new IllegalArgumentException("check " + id + " needs two outcomes or more");

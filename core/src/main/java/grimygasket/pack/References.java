@@ -30,7 +30,7 @@ record References(
         ids("path", paths, Path::id, problems);
         var stationIds = ids("station", stations, Station::id, problems);
         var faultIds = ids("fault", faults, Fault::id, problems);
-        ids("sign", signs, Sign::id, problems);
+        var signIds = ids("sign", signs, Sign::id, problems);
         ids("check", checks, Check::id, problems);
         ids("remedy", remedies, Remedy::id, problems);
         var proofIds = ids("proof", proofs, Proof::id, problems);
@@ -54,6 +54,7 @@ record References(
             known.require(where, "feature", featureIds, check.needs());
             known.require(where, "layer", layerIds, check.layer());
             known.require(where, "caution", cautionIds, check.caution());
+            known.requireAll(where, "sign", signIds, check.settles());
             ids("outcome of " + where, check.outcomes(), Outcome::id, problems);
             for (var outcome : check.outcomes()) {
                 known.requireAll(where, "fault", faultIds, outcome.causes().keySet());

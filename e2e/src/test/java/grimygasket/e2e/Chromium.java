@@ -1,0 +1,57 @@
+package grimygasket.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless. */
+final class Chromium implements AutoCloseable {
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+
+    /** A browser profile of its own with a window of that size. */
+    BrowserContext profile(Size size) {
+        return browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(size.width(), size.height())
+                .setHasTouch(size == Size.PHONE)
+                .setLocale("en-GB"));
+    }
+
+    /** A page of a fresh profile, signed in. */
+    Page signedIn(Installation installation, Size size) {
+        var page = profile(size).newPage();
+        page.navigate(installation.address());
+        signIn(page);
+        return page;
+    }
+
+    static void signIn(Page page) {
+        page.getByLabel("Name").fill(Installation.LOGIN);
+        page.getByLabel("Password").fill(Installation.PASSWORD);
+        page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
+        page.getByText("of work").waitFor();
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -1,0 +1,170 @@
+package grimygasket.e2e;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The real application, with demo data, on a database server of its own; both on free ports, in a temporary folder. */
+final class Installation implements AutoCloseable {
+    static final String LOGIN = "maren";
+    static final String PASSWORD = "a-test-of-gaskets";
+
+    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    private static final Duration PATIENCE = Duration.ofSeconds(90);
+
+    private final Path folder;
+    private final int databasePort = freePort();
+    private final int port = freePort();
+    private final Process application;
+
+    Installation() throws IOException, InterruptedException {
+        folder = Files.createTempDirectory("gasket-e2e");
+        startDatabase();
+        var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
+        command.environment().putAll(databaseEnvironment());
+        command.environment()
+                .putAll(Map.of(
+                        "GASKET_PORT", "" + port,
+                        "GASKET_DEMO", "true",
+                        "GASKET_FIRST_LOGIN", LOGIN,
+                        "GASKET_FIRST_PASSWORD", PASSWORD));
+        application = command.redirectErrorStream(true)
+                .redirectOutput(folder.resolve("application.log").toFile())
+                .start();
+        await(port);
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    void startDatabase() throws IOException, InterruptedException {
+        database("start", "" + databasePort);
+    }
+
+    void stopDatabase() throws IOException, InterruptedException {
+        database("stop");
+    }
+
+    /** The rows of a query, each as its columns' texts. */
+    List<List<String>> rows(String sql) {
+        try {
+            var env = databaseEnvironment();
+            var rows = new ArrayList<List<String>>();
+            try (var connection = DriverManager.getConnection(
+                            env.get("GASKET_DB_URL"), env.get("GASKET_DB_USER"), env.get("GASKET_DB_PASSWORD"));
+                    var statement = connection.createStatement();
+                    var result = statement.executeQuery(sql)) {
+                while (result.next()) {
+                    var row = new ArrayList<String>();
+                    for (int i = 1; i <= result.getMetaData().getColumnCount(); i++) {
+                        row.add(result.getString(i));
+                    }
+                    rows.add(row);
+                }
+            }
+            return rows;
+        } catch (SQLException e) {
+            throw new IllegalStateException(sql, e);
+        }
+    }
+
+    void execute(String sql) {
+        try {
+            var env = databaseEnvironment();
+            try (var connection = DriverManager.getConnection(
+                            env.get("GASKET_DB_URL"), env.get("GASKET_DB_USER"), env.get("GASKET_DB_PASSWORD"));
+                    var statement = connection.createStatement()) {
+                statement.execute(sql);
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException(sql, e);
+        }
+    }
+
+    @Override
+    public void close() {
+        application.destroy();
+        try {
+            application.waitFor();
+            stopDatabase();
+            delete(folder.toFile());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void database(String verb, String... more) throws IOException, InterruptedException {
+        var command = new ArrayList<>(List.of(ROOT.resolve("scripts/database").toString(), verb, folder.toString()));
+        command.addAll(List.of(more));
+        var process = new ProcessBuilder(command).redirectErrorStream(true).inheritIO().start();
+        if (process.waitFor() != 0) {
+            throw new IllegalStateException("the database did not " + verb);
+        }
+    }
+
+    private Map<String, String> databaseEnvironment() {
+        try {
+            var env = new HashMap<String, String>();
+            for (var line : Files.readAllLines(folder.resolve("env"))) {
+                env.put(line.substring(0, line.indexOf('=')), line.substring(line.indexOf('=') + 1));
+            }
+            return env;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void await(int somePort) throws IOException, InterruptedException {
+        var until = Instant.now().plus(PATIENCE);
+        while (Instant.now().isBefore(until) && application.isAlive()) {
+            try (var socket = new Socket()) {
+                socket.connect(new InetSocketAddress("127.0.0.1", somePort), 500);
+                return;
+            } catch (IOException e) {
+                Thread.sleep(200);
+            }
+        }
+        throw new IllegalStateException(
+                "the application did not start:\n" + Files.readString(folder.resolve("application.log")));
+    }
+
+    private static Path jar() throws IOException {
+        try (var files = Files.newDirectoryStream(ROOT.resolve("server/target"), "server-*-app.jar")) {
+            return files.iterator().next();
+        }
+    }
+
+    private static int freePort() {
+        try (var socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void delete(File file) {
+        var inside = file.listFiles();
+        if (inside != null) {
+            for (var one : inside) {
+                delete(one);
+            }
+        }
+        file.delete();
+    }
+}

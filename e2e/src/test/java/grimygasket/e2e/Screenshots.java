@@ -1,0 +1,34 @@
+package grimygasket.e2e;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+
+/** Takes the pictures of docs/screenshots from the demo data; run by scripts/screenshots. */
+public final class Screenshots {
+    private static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
+
+    private Screenshots() {}
+
+    public static void main(String[] args) throws Exception {
+        var folder = Path.of(args[0]);
+        try (var installation = new Installation();
+                var chromium = new Chromium()) {
+            var page = chromium.profile(Size.DESK).newPage();
+            page.navigate(installation.address());
+            page.getByText("Sign in").first().waitFor();
+            take(page, folder, "sign-in-1280");
+            for (var size : Size.values()) {
+                page = chromium.signedIn(installation, size);
+                take(page, folder, "round-" + size.width());
+                page.navigate(installation.address() + HALF_DONE);
+                page.getByText("Where it narrows").waitFor();
+                take(page, folder, "call-" + size.width());
+            }
+        }
+    }
+
+    private static void take(Page page, Path folder, String name) {
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
