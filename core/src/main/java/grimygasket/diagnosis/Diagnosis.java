@@ -86,7 +86,10 @@ public final class Diagnosis {
                 why.add(new Weight(i - 1, decibans(chances.get(i - 1)[f], chances.get(i)[f])));
             }
             ranking.add(new Suspect(
-                    network.faults.get(f).id(), chances.get(chances.size() - 1)[f], chances.get(0)[f], List.copyOf(why)));
+                    network.faults.get(f).id(),
+                    chances.get(chances.size() - 1)[f],
+                    chances.get(0)[f],
+                    List.copyOf(why)));
         }
         ranking.sort(Comparator.comparingDouble(Suspect::chance).reversed());
         return List.copyOf(ranking);
@@ -105,8 +108,7 @@ public final class Diagnosis {
     private static StationState station(String station, Network network, Belief prior, Belief now) {
         var faults = network.faultsAt(station);
         double chance = now.any(faults);
-        boolean cleared =
-                chance < CLEARED_CHANCE && decibans(prior.any(faults), chance) <= CLEARED_DECIBANS;
+        boolean cleared = chance < CLEARED_CHANCE && decibans(prior.any(faults), chance) <= CLEARED_DECIBANS;
         return new StationState(station, chance, cleared);
     }
 

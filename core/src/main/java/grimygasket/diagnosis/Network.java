@@ -89,9 +89,10 @@ final class Network {
     /** A code that points to a sign points to the sign's causes, as strongly as both links together. */
     NoisyOr code(Code code) {
         var strengths = new HashMap<String, Double>();
-        code.signs().forEach((sign, strength) -> pack.sign(sign)
-                .causes()
-                .forEach((fault, shown) -> strengths.merge(fault, strength * shown, Network::either)));
+        code.signs()
+                .forEach((sign, strength) -> pack.sign(sign)
+                        .causes()
+                        .forEach((fault, shown) -> strengths.merge(fault, strength * shown, Network::either)));
         code.faults().forEach((fault, strength) -> strengths.merge(fault, strength, Network::either));
         return model(code.leak(), strengths);
     }

@@ -86,7 +86,8 @@ final class Planner {
         options.sort(Comparator.comparingDouble(Option::cost));
 
         var steps = rated(options);
-        return new Plan(steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones);
+        return new Plan(
+                steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones);
     }
 
     private List<Step> rated(List<Option> options) {

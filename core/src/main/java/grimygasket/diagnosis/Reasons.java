@@ -58,8 +58,9 @@ final class Reasons {
                         + " cost more than it saves.");
                 reasons.add(access(step));
             }
-            case REFER -> reasons.add("What is known fits nothing listed well enough to go on: none of these, "
-                    + percent(now.none()) + ".");
+            case REFER ->
+                reasons.add("What is known fits nothing listed well enough to go on: none of these, "
+                        + percent(now.none()) + ".");
             case PROVE -> throw new IllegalArgumentException("a proof is not chosen among options");
         }
         if (second != null && lead >= 1) {

@@ -46,8 +46,7 @@ public record Pack(
         proofs = Lists.copy(proofs);
         parts = Lists.copy(parts);
         cautions = Lists.copy(cautions);
-        var problems = new References(
-                        features, layers, paths, faults, signs, checks, remedies, proofs, parts, cautions)
+        var problems = new References(features, layers, paths, faults, signs, checks, remedies, proofs, parts, cautions)
                 .problems();
         if (!problems.isEmpty()) {
             throw new PackException(problems);

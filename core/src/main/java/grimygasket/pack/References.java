@@ -46,7 +46,8 @@ record References(
             fault.at().forEach(at -> known.require("fault " + fault.id(), "station", stationIds, at));
         }
         for (var sign : signs) {
-            known.requireAll("sign " + sign.id(), "fault", faultIds, sign.causes().keySet());
+            known.requireAll(
+                    "sign " + sign.id(), "fault", faultIds, sign.causes().keySet());
             known.require("sign " + sign.id(), "feature", featureIds, sign.needs());
         }
         for (var check : checks) {

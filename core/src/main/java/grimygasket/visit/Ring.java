@@ -78,8 +78,6 @@ public record Ring(List<Segment> segments) {
         }
         var last = remedies.get(remedies.size() - 1);
         var proof = pack.proof(pack.remedy(last.remedy()).proof());
-        return last.proved() == Proved.CURED
-                ? List.of()
-                : List.of("Not proved yet: “" + proof.name() + "”.");
+        return last.proved() == Proved.CURED ? List.of() : List.of("Not proved yet: “" + proof.name() + "”.");
     }
 }

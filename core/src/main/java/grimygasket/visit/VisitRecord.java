@@ -12,8 +12,7 @@ import java.util.Map;
  * @param partsCounted remedy id to the number of parts logged for it
  * @param closed whether the call is closed
  */
-public record VisitRecord(
-        String complaint, List<Finding> findings, Map<String, Integer> partsCounted, boolean closed) {
+public record VisitRecord(String complaint, List<Finding> findings, Map<String, Integer> partsCounted, boolean closed) {
     public VisitRecord {
         findings = List.copyOf(findings);
         partsCounted = Map.copyOf(partsCounted);

@@ -37,10 +37,14 @@ final class Installation implements AutoCloseable {
         command.environment().putAll(databaseEnvironment());
         command.environment()
                 .putAll(Map.of(
-                        "GASKET_PORT", "" + port,
-                        "GASKET_DEMO", "true",
-                        "GASKET_FIRST_LOGIN", LOGIN,
-                        "GASKET_FIRST_PASSWORD", PASSWORD));
+                        "GASKET_PORT",
+                        "" + port,
+                        "GASKET_DEMO",
+                        "true",
+                        "GASKET_FIRST_LOGIN",
+                        LOGIN,
+                        "GASKET_FIRST_PASSWORD",
+                        PASSWORD));
         application = command.redirectErrorStream(true)
                 .redirectOutput(folder.resolve("application.log").toFile())
                 .start();
@@ -112,7 +116,10 @@ final class Installation implements AutoCloseable {
     private void database(String verb, String... more) throws IOException, InterruptedException {
         var command = new ArrayList<>(List.of(ROOT.resolve("scripts/database").toString(), verb, folder.toString()));
         command.addAll(List.of(more));
-        var process = new ProcessBuilder(command).redirectErrorStream(true).inheritIO().start();
+        var process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .inheritIO()
+                .start();
         if (process.waitFor() != 0) {
             throw new IllegalStateException("the database did not " + verb);
         }

@@ -35,8 +35,7 @@ public class AccountStore implements UserDetailsService {
     }
 
     public void add(UUID id, String login, String name, String password, String role) {
-        jdbc.sql(
-                        """
+        jdbc.sql("""
                         insert into account (id, login, name, password, role)
                         values (:id, :login, :name, :password, :role)
                         """)

@@ -27,12 +27,9 @@ public class BusinessStore {
     }
 
     public void set(Business business) {
-        jdbc.sql(
-                        """
+        jdbc.sql("""
                         insert into business (id, name, currency, labour_per_hour, return_trip_minutes)
                         values (1, :name, :currency, :labourPerHour, :returnTripMinutes)
-                        """)
-                .paramSource(business)
-                .update();
+                        """).paramSource(business).update();
     }
 }

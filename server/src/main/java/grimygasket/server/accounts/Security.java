@@ -33,9 +33,7 @@ class Security {
                         .authenticated()
                         .anyRequest()
                         .permitAll())
-                .addFilterBefore(
-                        tries,
-                        UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(tries, UsernamePasswordAuthenticationFilter.class)
                 .formLogin(form -> form.loginProcessingUrl("/api/session")
                         .usernameParameter("login")
                         .passwordParameter("password")
@@ -47,8 +45,8 @@ class Security {
                                 response,
                                 Kind.WRONG_SIGN_IN,
                                 "Name and password do not go together. Check capitals, and try again.")))
-                .logout(logout -> logout.logoutRequestMatcher(PathPatternRequestMatcher.withDefaults()
-                                .matcher(HttpMethod.DELETE, "/api/session"))
+                .logout(logout -> logout.logoutRequestMatcher(
+                                PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.DELETE, "/api/session"))
                         .logoutSuccessHandler(
                                 (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT)))
                 .requestCache(cache -> cache.disable())

@@ -40,7 +40,9 @@ class SignInTries extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (tries.get(key(request), login -> new AtomicInteger()).incrementAndGet() > MOST) {
             problems.write(
-                    response, Kind.TOO_MANY_TRIES, "Too many wrong passwords for this name. Wait a minute, then try again.");
+                    response,
+                    Kind.TOO_MANY_TRIES,
+                    "Too many wrong passwords for this name. Wait a minute, then try again.");
             return;
         }
         chain.doFilter(request, response);

@@ -30,8 +30,12 @@ class CallController {
      */
     record Closing(
             int version,
-            @Size(max = 500, message = "The reason is too long: 500 characters at most.") String reason,
-            @NotNull @Size(max = 2000, message = "The advice is too long: 2000 characters at most.") String advice) {}
+
+            @Size(max = 500, message = "The reason is too long: 500 characters at most.")
+            String reason,
+
+            @NotNull @Size(max = 2000, message = "The advice is too long: 2000 characters at most.")
+            String advice) {}
 
     record Fitted(int version, @NotNull List<String> features) {}
 

@@ -11,8 +11,7 @@ import org.springframework.stereotype.Repository;
 
 @Repository
 class CallStore {
-    private static final String COLUMNS =
-            """
+    private static final String COLUMNS = """
             select id, machine_id, day, planned_at, complaint, pack_version, closed_at, sign_off, advice, version
             from service_call
             """;
@@ -56,9 +55,7 @@ class CallStore {
     }
 
     List<ServiceCall> openBefore(UUID accountId, LocalDate day) {
-        return jdbc.sql(
-                        COLUMNS
-                                + """
+        return jdbc.sql(COLUMNS + """
                                 where account_id = :accountId and day < :day and closed_at is null
                                 order by day, planned_at, id
                                 """)
@@ -70,8 +67,7 @@ class CallStore {
 
     /** Adds a call; one with that id is left as it is. */
     void addIfNew(NewCall call, UUID id, UUID accountId, int packVersion) {
-        jdbc.sql(
-                        """
+        jdbc.sql("""
                         insert ignore into service_call
                             (id, machine_id, account_id, day, planned_at, complaint, pack_version)
                         values (:id, :machineId, :accountId, :day, :plannedAt, :complaint, :packVersion)
@@ -95,8 +91,7 @@ class CallStore {
 
     /** Closes the call if it still has that version. */
     boolean close(UUID id, int version, String signOff, String advice) {
-        return jdbc.sql(
-                                """
+        return jdbc.sql("""
                                 update service_call
                                 set closed_at = :now, sign_off = :signOff, advice = :advice, version = version + 1
                                 where id = :id and version = :version and closed_at is null

@@ -27,7 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/calls/{callId}/entries")
 class EntryController {
-    record Correction(@NotBlank(message = "Choose an answer.") @Size(max = 40) String answer, int version) {}
+    record Correction(
+            @NotBlank(message = "Choose an answer.") @Size(max = 40)
+            String answer,
+
+            int version) {}
 
     private final CallStore calls;
     private final EntryStore entries;
@@ -35,8 +39,7 @@ class EntryController {
     private final Library library;
     private final CallFile file;
 
-    EntryController(
-            CallStore calls, EntryStore entries, MachineStore machines, Library library, CallFile file) {
+    EntryController(CallStore calls, EntryStore entries, MachineStore machines, Library library, CallFile file) {
         this.calls = calls;
         this.entries = entries;
         this.machines = machines;
@@ -117,9 +120,10 @@ class EntryController {
                     yield List.of("yes", "no", "unknown");
                 }
                 case CODE -> List.of("shown");
-                case CHECK -> pack.check(subject).outcomes().stream()
-                        .map(outcome -> outcome.id())
-                        .toList();
+                case CHECK ->
+                    pack.check(subject).outcomes().stream()
+                            .map(outcome -> outcome.id())
+                            .toList();
                 case REMEDY -> {
                     pack.remedy(subject);
                     yield List.of("done", "cured", "still-failing");

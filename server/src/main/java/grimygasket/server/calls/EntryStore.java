@@ -29,9 +29,7 @@ class EntryStore {
 
     /** What is settled about a subject since the last remedy that did not cure. */
     Optional<Entry> settled(UUID callId, Entry.Kind kind, String subject) {
-        return jdbc.sql(
-                        COLUMNS
-                                + """
+        return jdbc.sql(COLUMNS + """
                                 where call_id = :callId and kind = :kind and subject = :subject
                                   and phase = (select count(*) from entry
                                                where call_id = :callId and answer = 'still-failing')
@@ -52,8 +50,7 @@ class EntryStore {
     }
 
     void add(NewEntry entry, String subject, UUID callId) {
-        jdbc.sql(
-                        """
+        jdbc.sql("""
                         insert into entry (id, call_id, at, kind, subject, answer, phase)
                         select :id, :callId, :at, :kind, :subject, :answer, count(*)
                         from entry where call_id = :callId and answer = 'still-failing'
@@ -69,8 +66,7 @@ class EntryStore {
 
     /** Changes the answer if the entry still has that version. */
     boolean change(UUID id, String answer, int version) {
-        return jdbc.sql(
-                                """
+        return jdbc.sql("""
                                 update entry set answer = :answer, version = version + 1
                                 where id = :id and version = :version
                                 """)

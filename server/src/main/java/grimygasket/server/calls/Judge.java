@@ -40,18 +40,20 @@ class Judge {
 
     private Finding finding(Machine machine, Entry entry) {
         return switch (entry.kind()) {
-            case SIGN -> new Finding.SignSettled(
-                    entry.subject(), Answer.valueOf(entry.answer().toUpperCase()));
+            case SIGN ->
+                new Finding.SignSettled(
+                        entry.subject(), Answer.valueOf(entry.answer().toUpperCase()));
             case CODE -> new Finding.CodeShown(library.code(machine.kind(), machine.maker(), entry.subject()));
             case CHECK -> new Finding.CheckMade(entry.subject(), entry.answer());
-            case REMEDY -> new Finding.RemedyTried(
-                    entry.subject(),
-                    switch (entry.answer()) {
-                        case "done" -> Proved.PENDING;
-                        case "cured" -> Proved.CURED;
-                        case "still-failing" -> Proved.STILL_FAILING;
-                        default -> throw new IllegalArgumentException("“" + entry.answer() + "” is no proof");
-                    });
+            case REMEDY ->
+                new Finding.RemedyTried(
+                        entry.subject(),
+                        switch (entry.answer()) {
+                            case "done" -> Proved.PENDING;
+                            case "cured" -> Proved.CURED;
+                            case "still-failing" -> Proved.STILL_FAILING;
+                            default -> throw new IllegalArgumentException("“" + entry.answer() + "” is no proof");
+                        });
         };
     }
 
@@ -62,6 +64,7 @@ class Judge {
                 settings.returnTripMinutes(),
                 parts.stream()
                         .filter(part -> part.onVan() > 0)
-                        .collect(Collectors.toMap(VanPart::fits, part -> part.price().doubleValue(), Math::min)));
+                        .collect(Collectors.toMap(
+                                VanPart::fits, part -> part.price().doubleValue(), Math::min)));
     }
 }

@@ -9,8 +9,9 @@ import java.util.UUID;
 record NewEntry(
         @NotNull UUID id,
         @NotNull Entry.Kind kind,
-        @NotBlank(message = "Say what was seen.")
-        @Size(max = 40, message = "That is too long: 40 characters at most.")
+
+        @NotBlank(message = "Say what was seen.") @Size(max = 40, message = "That is too long: 40 characters at most.")
         String subject,
 
-        @NotBlank(message = "Choose an answer.") @Size(max = 40) String answer) {}
+        @NotBlank(message = "Choose an answer.") @Size(max = 40)
+        String answer) {}

@@ -25,6 +25,7 @@ class PartUseController {
             @NotNull UUID id,
             @NotBlank String remedy,
             @NotNull(message = "Choose the part.") UUID partId,
+
             @Min(value = 1, message = "Count at least one part.") @Max(value = 99, message = "Count at most 99 parts.")
             int used) {}
 
@@ -50,8 +51,7 @@ class PartUseController {
 
     @DeleteMapping("/{useId}")
     @Transactional
-    public CallView putBack(
-            @PathVariable UUID callId, @PathVariable UUID useId, @AuthenticationPrincipal SignedIn me) {
+    public CallView putBack(@PathVariable UUID callId, @PathVariable UUID useId, @AuthenticationPrincipal SignedIn me) {
         calls.open(callId, me.id());
         shelf.putBack(useId, callId, me.id());
         calls.touch(callId);

@@ -7,6 +7,7 @@ import java.util.UUID;
 
 public record Customer(
         @NotNull UUID id,
+
         @NotBlank(message = "Enter the customer's name.")
         @Size(max = 80, message = "The name is too long: 80 characters at most.")
         String name,

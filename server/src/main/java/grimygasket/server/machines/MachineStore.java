@@ -16,25 +16,20 @@ public class MachineStore {
         this.jdbc = jdbc;
     }
 
-    private record Row(
-            UUID id, String kind, String maker, String model, String serial, String place, int version) {}
+    private record Row(UUID id, String kind, String maker, String model, String serial, String place, int version) {}
 
     /** The customer with that id is left as it is, so that a repeated request changes nothing. */
     public void addCustomerIfNew(Customer customer) {
-        jdbc.sql(
-                        """
+        jdbc.sql("""
                         insert ignore into customer (id, name, street, phone)
                         values (:id, :name, :street, :phone)
-                        """)
-                .paramSource(customer)
-                .update();
+                        """).paramSource(customer).update();
     }
 
     /** The machine with that id is left as it is, so that a repeated request changes nothing. */
     @Transactional
     public void addMachineIfNew(Machine machine, UUID customerId) {
-        int added = jdbc.sql(
-                        """
+        int added = jdbc.sql("""
                         insert ignore into machine (id, customer_id, kind, maker, model, serial, place)
                         values (:id, :customerId, :kind, :maker, :model, :serial, :place)
                         """)
@@ -61,36 +56,25 @@ public class MachineStore {
     }
 
     public Customer customerOf(UUID machineId) {
-        return jdbc.sql(
-                        """
+        return jdbc.sql("""
                         select c.id, c.name, c.street, c.phone
                         from customer c join machine m on m.customer_id = c.id
                         where m.id = :machineId
-                        """)
-                .param("machineId", machineId)
-                .query(Customer.class)
-                .single();
+                        """).param("machineId", machineId).query(Customer.class).single();
     }
 
     public List<Machine> machinesOf(UUID customerId) {
-        return jdbc
-                .sql(
-                        """
+        return jdbc.sql("""
                         select id, kind, maker, model, serial, place, version
                         from machine where customer_id = :customerId order by id
-                        """)
-                .param("customerId", customerId)
-                .query(Row.class)
-                .list()
-                .stream()
+                        """).param("customerId", customerId).query(Row.class).list().stream()
                 .map(this::withFeatures)
                 .toList();
     }
 
     /** Customers whose name, street or phone, or whose machine's maker or model, contains the text. */
     public List<Customer> search(String text) {
-        return jdbc.sql(
-                        """
+        return jdbc.sql("""
                         select c.id, c.name, c.street, c.phone
                         from customer c
                         where concat_ws(' ', c.name, c.street, c.phone) like :pattern
@@ -133,7 +117,6 @@ public class MachineStore {
                 .param("id", row.id)
                 .query(String.class)
                 .list();
-        return new Machine(
-                row.id, row.kind, row.maker, row.model, row.serial, row.place, features, row.version);
+        return new Machine(row.id, row.kind, row.maker, row.model, row.serial, row.place, features, row.version);
     }
 }

@@ -22,8 +22,7 @@ public class ShelfStore {
 
     /** The parts for a machine, with their count on the account's van; 0 for one that is not on board. */
     public List<VanPart> partsFor(UUID accountId, String kind, String maker) {
-        return jdbc.sql(
-                        """
+        return jdbc.sql("""
                         select p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van
                         from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
                         where p.kind = :kind and (p.maker is null or p.maker = :maker)
@@ -37,22 +36,17 @@ public class ShelfStore {
     }
 
     public List<PartUse> usesOf(UUID callId) {
-        return jdbc.sql(
-                        """
+        return jdbc.sql("""
                         select u.id, u.at, u.remedy, u.part_id, p.number, p.name, u.used, u.unit_price
                         from part_use u join part p on p.id = u.part_id
                         where u.call_id = :callId order by u.at, u.id
-                        """)
-                .param("callId", callId)
-                .query(PartUse.class)
-                .list();
+                        """).param("callId", callId).query(PartUse.class).list();
     }
 
     /** Takes parts from the van for a call. A use with an id that is already there changes nothing. */
     @Transactional
     public void use(UUID useId, UUID callId, UUID accountId, String remedy, UUID partId, int count) {
-        int added = jdbc.sql(
-                        """
+        int added = jdbc.sql("""
                         insert ignore into part_use (id, call_id, remedy, part_id, used, unit_price, at)
                         select :useId, :callId, :remedy, id, :count, price, :at from part where id = :partId
                         """)
@@ -86,8 +80,7 @@ public class ShelfStore {
     }
 
     private boolean move(UUID accountId, UUID partId, int count) {
-        return jdbc.sql(
-                                """
+        return jdbc.sql("""
                                 update van_stock set on_van = on_van + :count
                                 where account_id = :accountId and part_id = :partId and on_van + :count >= 0
                                 """)
@@ -100,8 +93,7 @@ public class ShelfStore {
 
     private Problem outOfStock(UUID accountId, UUID partId, int wanted) {
         record Count(String number, int onVan) {}
-        var count = jdbc.sql(
-                        """
+        var count = jdbc.sql("""
                         select p.number, coalesce(s.on_van, 0) as on_van
                         from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
                         where p.id = :partId
@@ -113,6 +105,7 @@ public class ShelfStore {
         var sentence = count.onVan == 0
                 ? "There is no " + count.number + " on the van."
                 : "Only " + count.onVan + " of " + count.number + " on the van, not " + wanted + ".";
-        return new Problem(Kind.OUT_OF_STOCK, sentence + " Count again, or take another part.").with("onVan", count.onVan);
+        return new Problem(Kind.OUT_OF_STOCK, sentence + " Count again, or take another part.")
+                .with("onVan", count.onVan);
     }
 }

@@ -13,13 +13,24 @@ import org.springframework.context.annotation.Configuration;
 class ApiDocument {
     /** Members that may be missing, being null in Java; all others are always there. */
     private static final Set<String> OPTIONAL = Set.of(
-            "within", "needs", "blockedUpTo", "layer", "caution", "part", "leader", "next", "closedAt", "signOff", "advice",
-            "startedAt", "likeliest", "reason");
+            "within",
+            "needs",
+            "blockedUpTo",
+            "layer",
+            "caution",
+            "part",
+            "leader",
+            "next",
+            "closedAt",
+            "signOff",
+            "advice",
+            "startedAt",
+            "likeliest",
+            "reason");
 
     @Bean
     OpenAPI api() {
-        return new OpenAPI()
-                .info(new Info().title("Grimy Gasket").version("1"));
+        return new OpenAPI().info(new Info().title("Grimy Gasket").version("1"));
     }
 
     @Bean

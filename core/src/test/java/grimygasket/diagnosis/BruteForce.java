@@ -1,0 +1,139 @@
+package grimygasket.diagnosis;
+
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.CodeShown;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.pack.Pack;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The posterior by its definition, over all 2^n sets of faults and nothing shared with the code under test: slow and
+ * plain. Signs, codes that point to faults, checks without path, and remedies that did or did not cure.
+ */
+final class BruteForce {
+    private final Pack pack;
+    private double[] weights;
+
+    private BruteForce(Pack pack) {
+        this.pack = pack;
+        weights = new double[1 << pack.faults().size()];
+        for (int set = 0; set < weights.length; set++) {
+            weights[set] = set == 0 ? pack.unexplained() : 1;
+            for (int f = 0; f < pack.faults().size(); f++) {
+                double rate = pack.faults().get(f).rate();
+                weights[set] *= has(set, f) ? rate : 1 - rate;
+            }
+        }
+    }
+
+    /** The chance of each fault in the pack's order, and then that of none. */
+    static double[] posterior(Pack pack, List<Finding> findings) {
+        var force = new BruteForce(pack);
+        findings.forEach(force::weigh);
+        return force.marginals();
+    }
+
+    private static boolean has(int set, int fault) {
+        return (set >> fault & 1) == 1;
+    }
+
+    private int index(String fault) {
+        return pack.faults().stream().map(f -> f.id()).toList().indexOf(fault);
+    }
+
+    private double seen(int set, double leak, Map<String, Double> causes) {
+        double unseen = 1 - leak;
+        for (var cause : causes.entrySet()) {
+            if (has(set, index(cause.getKey()))) {
+                unseen *= 1 - cause.getValue();
+            }
+        }
+        return 1 - unseen;
+    }
+
+    private void weigh(Finding finding) {
+        if (finding instanceof RemedyTried tried) {
+            treat(tried);
+            return;
+        }
+        for (int set = 0; set < weights.length; set++) {
+            weights[set] *= likelihood(set, finding);
+        }
+    }
+
+    private double likelihood(int set, Finding finding) {
+        if (finding instanceof SignSettled settled) {
+            var sign = pack.sign(settled.sign());
+            double yes = seen(set, sign.leak(), sign.causes());
+            return settled.answer() == Answer.YES ? yes : settled.answer() == Answer.NO ? 1 - yes : 1;
+        }
+        if (finding instanceof CodeShown shown) {
+            return seen(set, shown.code().leak(), shown.code().faults());
+        }
+        var made = (CheckMade) finding;
+        var outcomes = pack.check(made.check()).outcomes();
+        double left = 1;
+        for (int o = 0; o < outcomes.size() - 1; o++) {
+            double chance = seen(set, outcomes.get(o).leak(), outcomes.get(o).causes());
+            if (outcomes.get(o).id().equals(made.outcome())) {
+                return left * chance;
+            }
+            left *= 1 - chance;
+        }
+        return left;
+    }
+
+    /** Every way in which a remedy may turn one set into another, each with its chance. */
+    private void treat(RemedyTried tried) {
+        if (tried.proved() == Proved.PENDING) {
+            return;
+        }
+        var cures = pack.remedy(tried.remedy()).cures();
+        var next = new double[weights.length];
+        for (int before = 0; before < weights.length; before++) {
+            for (int after = 0; after < weights.length; after++) {
+                double chance = turns(before, after, cures);
+                if (tried.proved() == Proved.CURED) {
+                    // Looks back: the weight stays with what had been wrong.
+                    next[before] += after == 0 ? weights[before] * (before == 0 ? 0.01 : chance) : 0;
+                } else if (after != 0 || before == 0) {
+                    next[after] += weights[before] * chance;
+                }
+            }
+        }
+        weights = next;
+    }
+
+    private double turns(int before, int after, Map<String, Double> cures) {
+        double chance = 1;
+        for (int f = 0; f < pack.faults().size(); f++) {
+            double cure = cures.getOrDefault(pack.faults().get(f).id(), 0.0);
+            if (has(before, f)) {
+                chance *= has(after, f) ? 1 - cure : cure;
+            } else if (has(after, f)) {
+                return 0;
+            }
+        }
+        return chance;
+    }
+
+    private double[] marginals() {
+        var marginals = new double[pack.faults().size() + 1];
+        double sum = 0;
+        for (int set = 0; set < weights.length; set++) {
+            sum += weights[set];
+            for (int f = 0; f < pack.faults().size(); f++) {
+                marginals[f] += has(set, f) ? weights[set] : 0;
+            }
+        }
+        marginals[pack.faults().size()] = weights[0];
+        for (int f = 0; f < marginals.length; f++) {
+            marginals[f] /= sum;
+        }
+        return marginals;
+    }
+}

@@ -1,0 +1,68 @@
+package grimygasket.pack;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import grimygasket.diagnosis.Packs;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.Test;
+
+public class PackTest {
+    @Test
+    public void namesEveryReferenceThatLeadsNowhereAtOnce() {
+        var broken = new Packs()
+                .fault(new Fault("a", "A", List.of("nowhere"), 0.1, 0, "no-feature"))
+                .fault("a", 0.2)
+                .sign("sign", 0.1, Map.of("ghost", 0.5))
+                .layer("inner", "outer", 1, 1)
+                .remedy("r", "no-layer", 5, null, Map.of("a", 0.9));
+        var problems = expectThrows(PackException.class, broken::build).problems();
+        assertEquals(
+                problems,
+                List.of(
+                        "fault a is there twice",
+                        "fault a names the feature no-feature, which does not exist",
+                        "fault a names the station nowhere, which does not exist",
+                        "sign sign names the fault ghost, which does not exist",
+                        "remedy r names the layer no-layer, which does not exist",
+                        "layer inner names the layer outer, which does not exist",
+                        "layer inner must stand after the layer it lies within, outer"));
+    }
+
+    @Test
+    public void namesTheBadValue() {
+        var e = expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 1.2, 0, null));
+        assertTrue(e.getMessage().contains("rate of fault a") && e.getMessage().contains("1.2"), e.getMessage());
+        expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 0, 0, null));
+        expectThrows(IllegalArgumentException.class, () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), null));
+        expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0));
+        expectThrows(IllegalArgumentException.class, () -> new Part("p", " "));
+    }
+
+    @Test
+    public void aCodeMustPointSomewhereInThePack() {
+        expectThrows(
+                IllegalArgumentException.class,
+                () -> new Code("Maker", "kind", "E1", "Meaning", 0.1, Map.of(), Map.of(), ""));
+        var pack = new Packs()
+                .fault("a", 0.1)
+                .remedy("r", null, 5, null, Map.of("a", 0.9))
+                .build();
+        var code = new Code("Maker", "kind", "E1", "Meaning", 0.1, Map.of("b", 0.5), Map.of("s", 0.5), "");
+        assertEquals(pack.problemsOf(code).size(), 2);
+    }
+
+    @Test
+    public void whatAPackLeavesOutIsEmpty() {
+        assertEquals(new Check("c", "C", null, 1, null, null, 0, null, null, null, twoOutcomes()).tools(), List.of());
+        expectThrows(
+                IllegalArgumentException.class,
+                () -> new Check("c", "C", null, 1, null, null, 0, null, null, null, List.of()));
+    }
+
+    private static List<Outcome> twoOutcomes() {
+        return List.of(new Outcome("x", "X", 0.1, null, null, 0), new Outcome("y", "Y", 0, null, null, 0));
+    }
+}

@@ -1,0 +1,75 @@
+package grimygasket.visit;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Pack;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.Test;
+
+public class RingTest {
+    private static final Pack PACK = new Packs()
+            .fault("a", 0.1)
+            .sign("sign", 0.1, Map.of("a", 0.9))
+            .remedy("clean", null, 5, null, Map.of("a", 0.9))
+            .remedy("replace", null, 5, "pump", Map.of("a", 0.9))
+            .build();
+    private static final Finding SIGN = new SignSettled("sign", Answer.YES);
+
+    private static Ring ring(List<Finding> findings, Map<String, Integer> parts, boolean closed) {
+        return Ring.of(PACK, new VisitRecord("Does not drain", findings, parts, closed));
+    }
+
+    private static List<Stage> sealed(Ring ring) {
+        return ring.segments().stream()
+                .filter(Segment::sealed)
+                .map(Segment::stage)
+                .toList();
+    }
+
+    @Test
+    public void anEmptyCallHasAGapInEverySegment() {
+        var ring = Ring.of(PACK, new VisitRecord(" ", List.of(), Map.of(), false));
+        assertEquals(sealed(ring), List.of());
+        assertEquals(
+                ring.segments().get(0).gaps(),
+                List.of("The complaint is not written down.", "No sign and no code is entered."));
+    }
+
+    @Test
+    public void segmentsSealInTheOrderOfTheWork() {
+        assertEquals(sealed(ring(List.of(SIGN), Map.of(), false)), List.of(Stage.CALL));
+        assertEquals(
+                sealed(ring(List.of(SIGN, new RemedyTried("clean", Proved.PENDING)), Map.of(), false)),
+                List.of(Stage.CALL, Stage.FIND, Stage.CURE));
+        var proved = ring(List.of(SIGN, new RemedyTried("clean", Proved.CURED)), Map.of(), false);
+        assertEquals(sealed(proved), List.of(Stage.CALL, Stage.FIND, Stage.CURE, Stage.PROVE));
+        assertTrue(proved.gapsBeforeClosing().isEmpty());
+        assertEquals(
+                sealed(ring(List.of(SIGN, new RemedyTried("clean", Proved.CURED)), Map.of(), true)),
+                List.of(Stage.values()));
+    }
+
+    @Test
+    public void aNewPartNeedsItsCount() {
+        var findings = List.of(SIGN, new RemedyTried("replace", Proved.CURED));
+        assertEquals(ring(findings, Map.of(), false).gapsBeforeClosing(), List.of("No part is counted for “replace”."));
+        assertTrue(
+                ring(findings, Map.of("replace", 1), false).gapsBeforeClosing().isEmpty());
+    }
+
+    @Test
+    public void aFailedProofOpensTheRingAgain() {
+        var ring = ring(List.of(SIGN, new RemedyTried("clean", Proved.STILL_FAILING)), Map.of(), false);
+        assertFalse(sealed(ring).contains(Stage.PROVE));
+        assertEquals(ring.gapsBeforeClosing(), List.of("Not proved yet: “It works”."));
+    }
+}
