@@ -112,5 +112,6 @@ const stations = computed(() => {
 }
 .vertical .reading {
   @apply static order-2 block h-auto text-left text-xs leading-snug;
+  -webkit-text-stroke: 0;
 }
 </style>

@@ -31,10 +31,10 @@ provideCall({
 })
 
 const station = ref<string>()
-/** A step taken in another order than advised, by its key; the advice comes back once something is entered. */
+/** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
 const chosen = ref<string>()
 watch(
-  () => call.value?.version,
+  () => call.value?.entries.map((entry) => entry.id + entry.version).join(),
   () => (chosen.value = undefined),
 )
 

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +46,7 @@ final class Chromium implements AutoCloseable {
     static void signIn(Page page) {
         page.getByLabel("Name").fill(Installation.LOGIN);
         page.getByLabel("Password").fill(Installation.PASSWORD);
-        page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
                 .click();
         page.getByText("of work").waitFor();
     }

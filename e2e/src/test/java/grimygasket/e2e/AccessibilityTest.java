@@ -1,0 +1,75 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.testng.annotations.Test;
+
+public class AccessibilityTest extends BrowserTest {
+    @Test(dataProvider = "sizes")
+    public void everyViewPassesTheAutomaticRules(Size size) {
+        var page = chromium.profile(size).newPage();
+        page.navigate(installation.address());
+        page.getByLabel("Password").waitFor();
+        assertClean(page, "sign-in");
+        Chromium.signIn(page);
+        assertClean(page, "round");
+        button(page, "New call").click();
+        page.getByLabel("Complaint").waitFor();
+        assertClean(page, "new call");
+        page.navigate(installation.address() + HALF_DONE);
+        page.getByText("Where it narrows").waitFor();
+        assertClean(page, "call");
+        button(page, "Air gap:").click();
+        page.getByText("What can be wrong here").waitFor();
+        assertClean(page, "station");
+    }
+
+    private static void assertClean(Page page, String view) {
+        var violations = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze()
+                .getViolations();
+        assertTrue(
+                violations.isEmpty(),
+                view + ": "
+                        + violations.stream()
+                                .map(rule -> rule.getId() + " "
+                                        + rule.getNodes().get(0).getHtml())
+                                .toList());
+    }
+
+    @Test
+    public void aStepIsAnsweredWithTheKeyboardAlone() {
+        var page = chromium.signedIn(installation, Size.DESK);
+        page.navigate(installation.address() + HALF_DONE);
+        choose(page, "Lift the air gap's cap and look");
+        button(page, "Something in it").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("So far")).containsText("Something in it");
+        page.getByPlaceholder("What else?").focus();
+        page.keyboard().type("smell");
+        page.getByRole(AriaRole.OPTION).first().waitFor();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Does it smell of old food?").first()).isVisible();
+    }
+
+    @Test
+    public void everythingToTouchIsLargeEnoughForAGlove() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        page.navigate(installation.address() + HALF_DONE);
+        page.getByText("Where it narrows").waitFor();
+        var small = page.evaluate("""
+                [...document.querySelectorAll('button, input:not([type=checkbox]):not([type=radio]), nav a, label:has(input)')]
+                  .filter((e) => e.offsetParent && e.getBoundingClientRect().height < 48)
+                  .map((e) => e.innerText || e.outerHTML)
+                """);
+        assertEquals(small, List.of());
+    }
+}

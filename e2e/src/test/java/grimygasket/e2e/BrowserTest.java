@@ -1,0 +1,62 @@
+package grimygasket.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+
+/** An installation and a browser for the tests of a class. */
+abstract class BrowserTest {
+    /** The demo's call that is half done. */
+    static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
+
+    Installation installation;
+    Chromium chromium;
+
+    @BeforeClass
+    void install() throws IOException, InterruptedException {
+        installation = new Installation();
+        chromium = new Chromium();
+    }
+
+    @AfterClass(alwaysRun = true)
+    void remove() {
+        if (chromium != null) {
+            chromium.close();
+        }
+        if (installation != null) {
+            installation.close();
+        }
+    }
+
+    @DataProvider
+    Object[][] sizes() {
+        return new Object[][] {{Size.DESK}, {Size.PHONE}};
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Takes a step of the plan, be it the advised one or another. */
+    static void choose(Page page, String step) {
+        var next = page.getByLabel("Next step");
+        next.getByRole(AriaRole.HEADING).first().waitFor();
+        if (!next.getByRole(AriaRole.HEADING).first().innerText().equals(step)) {
+            next.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^All \\d+ steps")))
+                    .click();
+            next.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(step))
+                    .click();
+        }
+        next.getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName(step))
+                .waitFor();
+    }
+
+    String[] column(String sql) {
+        return installation.rows(sql).stream().map(row -> String.join(" ", row)).toArray(String[]::new);
+    }
+}

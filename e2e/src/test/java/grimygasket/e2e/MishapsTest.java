@@ -1,0 +1,87 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import org.testng.annotations.Test;
+
+/** What goes wrong around the technician: each time a sentence that helps, and nothing entered is lost. */
+public class MishapsTest extends BrowserTest {
+    private static final String GREASY = "/calls/0193a000-0000-7000-8000-000000000404";
+    private static final String GRITTY = "/calls/0193a000-0000-7000-8000-000000000403";
+    private static final String HUMS = "/calls/0193a000-0000-7000-8000-000000000405";
+
+    private Page open(String path) {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        page.navigate(installation.address() + path);
+        page.getByLabel("Next step").waitFor();
+        return page;
+    }
+
+    @Test
+    public void anEndedSessionAsksToSignInAndTheEntryGoesThrough() {
+        var page = open(GREASY);
+        choose(page, "Work the dispenser's lid");
+        installation.execute("delete from SPRING_SESSION");
+        button(page, "Stuck or held shut").click();
+        assertThat(page.getByText("Your session has ended")).isVisible();
+        page.getByLabel("Name").fill(Installation.LOGIN);
+        page.getByLabel("Password").fill(Installation.PASSWORD);
+        button(page, "Sign in").click();
+        assertThat(page.getByLabel("So far")).containsText("Stuck or held shut");
+    }
+
+    @Test
+    public void theDatabaseMayGoAndComeBack() throws IOException, InterruptedException {
+        var page = open(GRITTY);
+        choose(page, "Spin the arms and look at the nozzles");
+        installation.stopDatabase();
+        button(page, "Nozzles blocked").click();
+        assertThat(page.getByText("The database does not answer just now."))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
+        installation.startDatabase();
+        button(page, "Try again").click();
+        assertThat(page.getByLabel("So far"))
+                .containsText("Nozzles blocked", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+        assertEquals(
+                column("select count(*) from entry where subject = 'arm-spin'"), new String[] {"1"}, "entered once");
+    }
+
+    @Test
+    public void aSecondTabThatIsBehindShowsBothAnswers() {
+        var first = open(HUMS);
+        var second = first.context().newPage();
+        second.navigate(installation.address() + HUMS);
+        choose(second, "Lift the air gap's cap and look");
+        choose(first, "Lift the air gap's cap and look");
+        button(first, "Clear").click();
+        assertThat(first.getByLabel("So far")).containsText("Clear");
+
+        button(second, "Something in it").click();
+        var notice = second.getByText("This was answered on another screen meanwhile.");
+        assertThat(notice).isVisible();
+        assertThat(second.getByText("there “Clear”")).isVisible();
+        button(second, "Put mine").click();
+        assertThat(second.getByLabel("So far")).containsText("Something in it");
+        assertEquals(
+                column("select answer, version from entry where subject = 'air-gap-cap'"), new String[] {"blocked 2"});
+    }
+
+    @Test
+    public void aTimerOutlivesAReload() {
+        var page = open(HALF_DONE);
+        choose(page, "Drain into a bucket from the hose end");
+        assertThat(page.getByRole(AriaRole.TIMER)).hasText("0:30");
+        button(page, "Start the time").click();
+        page.waitForTimeout(1500);
+        page.reload();
+        choose(page, "Drain into a bucket from the hose end");
+        assertThat(page.getByRole(AriaRole.TIMER)).not().hasText("0:30");
+        assertThat(page.getByText("Stop", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+}

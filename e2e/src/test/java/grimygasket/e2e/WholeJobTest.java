@@ -1,0 +1,165 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** From the complaint to the logged part and the closed call, with wrong entries and reloads on the way. */
+public class WholeJobTest extends BrowserTest {
+    @Test(dataProvider = "sizes")
+    public void fromComplaintToLoggedPart(Size size) {
+        int valvesBefore = valvesOnVan();
+        var page = chromium.profile(size).newPage();
+        page.navigate(installation.address());
+        signInWithAWrongPasswordFirst(page);
+
+        var complaint = "Dirty water in it every morning, " + size;
+        newCallWithAReloadAndAGap(page, complaint);
+        var call = page.url().replaceAll(".*/", "");
+
+        seeAndShow(page);
+        findAtTheReturnValve(page);
+        replaceTheValve(page);
+        handOver(page);
+
+        assertEquals(
+                column("select kind, subject, answer from entry where call_id = '" + call + "' order by at, id"),
+                new String[] {
+                    "SIGN water-returns yes", "CODE d4 shown", "CHECK valve-ball open", "REMEDY replace-valve cured"
+                });
+        assertEquals(
+                column("select used, unit_price, remedy from part_use where call_id = '" + call + "'"),
+                new String[] {"1 7.40 replace-valve"});
+        assertEquals(valvesOnVan(), valvesBefore - 1);
+        assertEquals(
+                column(
+                        "select complaint, advice, sign_off is null, closed_at is not null from service_call where id = '"
+                                + call + "'"),
+                new String[] {complaint + " Clean the filter every two weeks. 1 1"});
+
+        page.getByText("Back to the round").click();
+        assertThat(page.getByText(complaint)).isVisible();
+        assertThat(page.locator("li", new Page.LocatorOptions().setHasText(complaint))
+                        .first())
+                .containsText("✓");
+    }
+
+    private int valvesOnVan() {
+        var rows = column("select on_van from van_stock s join part p on p.id = s.part_id where p.number = 'RV-20'");
+        return Integer.parseInt(rows[0]);
+    }
+
+    private void signInWithAWrongPasswordFirst(Page page) {
+        page.getByLabel("Name").fill(Installation.LOGIN);
+        page.getByLabel("Password").fill("wrong");
+        button(page, "Sign in").click();
+        assertThat(page.getByRole(AriaRole.ALERT))
+                .hasText("Name and password do not go together. Check capitals, and try again.");
+        assertThat(page.getByLabel("Name")).hasValue(Installation.LOGIN);
+        Chromium.signIn(page);
+    }
+
+    private void newCallWithAReloadAndAGap(Page page, String complaint) {
+        button(page, "New call").click();
+        page.getByLabel("Complaint").fill(complaint);
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Tess Orrin");
+        page.reload();
+        button(page, "New call").click();
+        assertThat(page.getByLabel("Complaint")).hasValue(complaint);
+        assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Tess Orrin");
+        page.getByLabel("Maker of the dishwasher").fill("Corvanne");
+        button(page, "Put on the round").click();
+        assertThat(page.getByText("Enter the street, so that you find the house.")
+                        .first())
+                .isVisible();
+        page.getByLabel("Street, floor").fill("2 Weir Lane");
+        button(page, "Put on the round").click();
+        page.waitForURL(Pattern.compile(".*/calls/.*"));
+        assertThat(page.getByText("No sign and no code is entered.")).isVisible();
+    }
+
+    private void seeAndShow(Page page) {
+        var evidence = page.getByPlaceholder("What else?");
+        evidence.fill("dirty water");
+        page.getByText("Dirty water comes back later").last().click();
+        button(page, "Yes").last().click();
+        assertThat(page.getByLabel("Most likely")).containsText("Return valve stuck open");
+
+        evidence.fill("E99");
+        page.getByText("Code “E99”").click();
+        assertThat(page.getByText("“E99” is not in the code table for a dishwasher by Corvanne"))
+                .isVisible();
+        assertThat(evidence).hasValue("E99");
+        evidence.fill("d4");
+        page.getByText("Draining takes too long").click();
+        assertThat(page.getByLabel("So far")).containsText("Code d4");
+    }
+
+    private void findAtTheReturnValve(Page page) {
+        button(page, "Return valve:").click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByText("Look at the return valve's ball and seat")
+                .click();
+        assertThat(page.getByLabel("Next step"))
+                .containsText("Open first: Lower rack and filter out, then Sump cover off");
+        assertThat(page.getByLabel("Caution")).containsText("Glass may hide");
+        button(page, "Held open, or seat dirty").click();
+        assertThat(page.getByLabel("So far")).containsText("Held open, or seat dirty");
+
+        // A wrong tap, taken back and put right.
+        page.getByLabel("Undo: Look at the return valve's ball and seat").click();
+        assertThat(page.getByLabel("So far")).not().containsText("Held open, or seat dirty");
+        choose(page, "Look at the return valve's ball and seat");
+        button(page, "Held open, or seat dirty").click();
+        assertThat(page.getByLabel("So far")).containsText("Held open, or seat dirty");
+        assertThat(page.getByLabel("Most likely").locator("li").first()).containsText("Return valve stuck open");
+    }
+
+    private void replaceTheValve(Page page) {
+        choose(page, "Replace the return valve");
+        assertThat(page.getByLabel("Return valve from the van")).containsText("RV-20");
+        assertThat(page.getByLabel("Return valve from the van")).containsText("€7.40");
+        page.getByLabel("How many").fill("88");
+        button(page, "Take it").click();
+        assertThat(page.getByText(Pattern.compile("Only \\d of RV-20 on the van, not 88")))
+                .isVisible();
+        assertThat(page.getByLabel("How many")).hasValue("88");
+        page.getByLabel("How many").fill("1");
+        button(page, "Take it").click();
+        assertThat(page.getByLabel("So far")).containsText("1 × RV-20");
+
+        button(page, "Done, now prove it").click();
+        assertThat(page.getByLabel("Next step")).containsText("It drains");
+        page.reload();
+        button(page, "Proved: it drains").click();
+        assertThat(page.getByLabel("Next step")).containsText("Cured and proved");
+    }
+
+    private void handOver(Page page) {
+        page.getByLabel("Advice to the customer").fill("Clean the filter every two weeks.");
+        page.reload();
+        assertThat(page.getByLabel("Advice to the customer")).hasValue("Clean the filter every two weeks.");
+        button(page, "Close the call").click();
+        assertThat(page.getByLabel("Next step")).containsText("Closed at");
+        assertThat(page.getByPlaceholder("What else?")).hasCount(0);
+    }
+
+    @Test(dataProvider = "sizes")
+    public void nothingIsCutOffAtTheSide(Size size) {
+        var page = chromium.signedIn(installation, size);
+        for (var path : new String[] {"/round", HALF_DONE}) {
+            page.navigate(installation.address() + path);
+            page.getByRole(AriaRole.MAIN).waitFor();
+            assertTrue(
+                    (int) page.evaluate("document.documentElement.scrollWidth") <= size.width(), path + " at " + size);
+        }
+        page.setViewportSize(360, 740);
+        assertTrue((int) page.evaluate("document.documentElement.scrollWidth") <= 360, "the smallest phone");
+    }
+}

@@ -1,0 +1,119 @@
+package grimygasket.server;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The running server with demo data on the database that the environment names; ./verify starts one. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"GASKET_DEMO=true", "GASKET_FIRST_LOGIN=maren", "GASKET_FIRST_PASSWORD=" + ServerTest.PASSWORD})
+public abstract class ServerTest extends AbstractTestNGSpringContextTests {
+    protected static final String PASSWORD = "a-test-of-gaskets";
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    protected JdbcClient jdbc;
+
+    @Autowired
+    protected JsonMapper json;
+
+    /** An answer with its body as a tree; the missing node where there is none. */
+    public record Answer(int status, JsonNode body, HttpResponse<String> response) {
+        public String kind() {
+            return body.path("type").asString("").replace("urn:grimy-gasket:", "");
+        }
+
+        public String detail() {
+            return body.path("detail").asString("");
+        }
+    }
+
+    /** A browser, as far as cookies and the CSRF token go. */
+    public final class Client {
+        private final CookieManager cookies = new CookieManager();
+        private final HttpClient http =
+                HttpClient.newBuilder().cookieHandler(cookies).build();
+
+        public Answer get(String path) {
+            return send("GET", path, null, true);
+        }
+
+        public Answer post(String path, String body) {
+            return send("POST", path, body, true);
+        }
+
+        public Answer put(String path, String body) {
+            return send("PUT", path, body, true);
+        }
+
+        public Answer delete(String path) {
+            return send("DELETE", path, null, true);
+        }
+
+        public Answer send(String method, String path, String body, boolean withToken) {
+            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                    .header(
+                            "Content-Type",
+                            path.equals("/api/session") ? "application/x-www-form-urlencoded" : "application/json")
+                    .method(
+                            method,
+                            body == null
+                                    ? HttpRequest.BodyPublishers.noBody()
+                                    : HttpRequest.BodyPublishers.ofString(body));
+            if (withToken) {
+                request.header("X-XSRF-TOKEN", token());
+            }
+            try {
+                var response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+                var text = response.body();
+                return new Answer(
+                        response.statusCode(),
+                        text.startsWith("{") || text.startsWith("[") ? json.readTree(text) : json.missingNode(),
+                        response);
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(e);
+            }
+        }
+
+        public Answer signIn(String login, String password) {
+            get("/api/session");
+            var answer = post("/api/session", "login=" + login + "&password=" + password);
+            get("/api/session");
+            return answer;
+        }
+
+        private String token() {
+            return cookies.getCookieStore().getCookies().stream()
+                    .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                    .map(cookie -> cookie.getValue())
+                    .findFirst()
+                    .orElse("none");
+        }
+    }
+
+    protected Client client() {
+        return new Client();
+    }
+
+    protected Client signedIn() {
+        var client = new Client();
+        client.signIn("maren", PASSWORD);
+        return client;
+    }
+}

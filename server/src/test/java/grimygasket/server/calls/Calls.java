@@ -1,0 +1,88 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.ServerTest.Answer;
+import grimygasket.server.ServerTest.Client;
+import java.util.UUID;
+
+/** A call of a test, changed through the server's interface. */
+final class Calls {
+    final String path;
+    private final Client client;
+
+    private Calls(Client client, String path) {
+        this.client = client;
+        this.path = path;
+    }
+
+    /** A new call about a Corvanne dishwasher of a new customer. */
+    static Calls add(Client client) {
+        var call = new Calls(client, "/api/calls/" + UUID.randomUUID());
+        client.put(call.path, body("Does not drain", "Tess Orrin", "Corvanne"));
+        return call;
+    }
+
+    static String body(String complaint, String name, String maker) {
+        return """
+                {"day": "2031-05-06", "plannedAt": "09:30:00", "complaint": "%s",
+                 "customer": {"id": "%s", "name": "%s", "street": "2 Weir Lane", "phone": ""},
+                 "machine": {"id": "%s", "kind": "dishwasher", "maker": "%s", "model": "DW-1", "serial": "",
+                             "place": "", "features": ["air-gap"], "version": 0}}
+                """.formatted(complaint, UUID.randomUUID(), name, UUID.randomUUID(), maker);
+    }
+
+    /** The same call in another tab. */
+    Calls seenBy(Client other) {
+        return new Calls(other, path);
+    }
+
+    Answer get() {
+        return client.get(path);
+    }
+
+    Answer enter(String kind, String subject, String answer) {
+        return enter(UUID.randomUUID(), kind, subject, answer);
+    }
+
+    Answer enter(UUID id, String kind, String subject, String answer) {
+        return client.post(path + "/entries", """
+                {"id": "%s", "kind": "%s", "subject": "%s", "answer": "%s"}
+                """.formatted(id, kind, subject, answer));
+    }
+
+    Answer correct(String entryId, String answer, int version) {
+        return client.put(
+                path + "/entries/" + entryId, "{\"answer\": \"%s\", \"version\": %d}".formatted(answer, version));
+    }
+
+    Answer takeBack(String entryId, int version) {
+        return client.delete(path + "/entries/" + entryId + "?version=" + version);
+    }
+
+    Answer usePart(UUID useId, String remedy, String partId, int count) {
+        return client.post(path + "/part-uses", """
+                {"id": "%s", "remedy": "%s", "partId": "%s", "used": %d}
+                """.formatted(useId, remedy, partId, count));
+    }
+
+    Answer putBack(UUID useId) {
+        return client.delete(path + "/part-uses/" + useId);
+    }
+
+    Answer fit(int version, String features) {
+        return client.put(path + "/features", "{\"version\": %d, \"features\": [%s]}".formatted(version, features));
+    }
+
+    Answer close(int version, String reason) {
+        return client.put(
+                path + "/closing",
+                "{\"version\": %d, \"reason\": \"%s\", \"advice\": \"Scrape the plates\"}".formatted(version, reason));
+    }
+
+    Answer reopen() {
+        return client.delete(path + "/closing");
+    }
+
+    int version() {
+        return get().body().path("version").asInt();
+    }
+}

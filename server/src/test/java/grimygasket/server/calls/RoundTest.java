@@ -1,0 +1,77 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class RoundTest extends ServerTest {
+    @Test
+    public void theDemoDayHasFiveCallsOneHalfDoneOneClosed() {
+        var calls = signedIn().get("/api/round").body().path("calls");
+        assertEquals(calls.size(), 5);
+        assertEquals(calls.valueStream().filter(c -> c.has("closedAt")).count(), 1);
+        assertEquals(
+                calls.valueStream()
+                        .filter(c -> !c.has("closedAt") && c.path("stepsTaken").asInt() > 0)
+                        .count(),
+                1);
+        var times = calls.valueStream().map(c -> c.path("plannedAt").asString()).toList();
+        assertEquals(times, times.stream().sorted().toList());
+    }
+
+    @Test
+    public void minutesLeftAreThoseOfTheOpenCalls() {
+        var round = signedIn().get("/api/round").body();
+        double sum = round.path("calls")
+                .valueStream()
+                .filter(c -> !c.has("closedAt"))
+                .mapToDouble(c -> c.path("minutes").asDouble())
+                .sum();
+        assertEquals(round.path("minutesLeft").asDouble(), sum, 1e-9);
+    }
+
+    @Test
+    public void whatWasLeftOpenStaysInSightToday() {
+        var client = signedIn();
+        var left = client.get("/api/round").body().path("leftOpen");
+        assertEquals(
+                left.valueStream()
+                        .map(c -> c.path("complaint").asString())
+                        .toList()
+                        .toString(),
+                "[Does not drain, no sound at all]");
+        var yesterday = left.path(0).path("day").asString();
+        assertEquals(
+                client.get("/api/round/" + yesterday).body().path("leftOpen").size(), 0);
+    }
+
+    @Test
+    public void loadsThePartThatAnOpenCallMayNeed() {
+        var load = signedIn().get("/api/round").body().path("load");
+        JsonNode first = load.path(0);
+        assertEquals(first.path("name").asString(), "CV-DP30 Drain pump 30 W, quarter turn");
+        assertEquals(first.path("onVan").asInt(), 2);
+        assertTrue(first.path("chance").asDouble() > 0.5);
+    }
+
+    @Test
+    public void aDayWithoutCallsIsEmpty() {
+        var round = signedIn().get("/api/round/2019-01-01").body();
+        assertEquals(round.path("calls").size(), 0);
+        assertEquals(round.path("minutesLeft").asDouble(), 0.0);
+    }
+
+    @Test
+    public void findsCustomersByNameStreetPhoneAndModel() {
+        var client = signedIn();
+        for (var text : new String[] {"plover", "harbour", "22%2000", "H60"}) {
+            var found = client.get("/api/customers?search=" + text).body();
+            assertEquals(found.path(0).path("customer").path("name").asString(), "The Plover Inn (kitchen)", text);
+            assertEquals(found.path(0).path("machines").path(0).path("maker").asString(), "Haldbeck");
+        }
+        assertEquals(client.get("/api/customers?search=%25").body().size(), 0, "a percent sign is only a percent sign");
+    }
+}
