@@ -75,7 +75,15 @@ async function settle(id: string, answer: string) {
         <button type="button" class="btn btn-quiet" @click="asked = undefined">Cancel</button>
       </div>
     </div>
-    <Combobox v-else as="div" class="relative" :model-value="null" nullable @update:model-value="choose">
+    <Combobox
+      v-else
+      v-slot="{ activeOption }"
+      as="div"
+      class="relative"
+      :model-value="null"
+      nullable
+      @update:model-value="choose"
+    >
       <ComboboxLabel class="sr-only">What else is seen</ComboboxLabel>
       <ComboboxInput
         class="field"
@@ -83,6 +91,7 @@ async function settle(id: string, answer: string) {
         autocomplete="off"
         :display-value="() => text"
         @change="text = $event.target.value"
+        @keydown.enter="!activeOption && text.trim() && choose(found[0] ?? null)"
       />
       <ComboboxOptions
         class="border-rubber absolute inset-x-0 bottom-full z-10 mb-1 max-h-72 overflow-y-auto rounded-lg border-2 bg-white shadow-lg"
