@@ -5,14 +5,17 @@ import { useCallContext } from './context'
 import { stepKey } from './steps'
 
 const SHORT = 3
-const props = defineProps<{ shown: Step }>()
+const props = defineProps<{ shown?: Step }>()
 defineEmits<{ choose: [key: string] }>()
 const { call } = useCallContext()
 const all = ref(false)
 
-const others = computed(() =>
-  call.value.assessment.plan.alternatives.filter((step) => stepKey(step) !== stepKey(props.shown)),
-)
+/** Every step but the one that is shown, best first. */
+const others = computed(() => {
+  const { next, alternatives } = call.value.assessment.plan
+  const shown = props.shown && stepKey(props.shown)
+  return [...(next ? [next] : []), ...alternatives].filter((step) => stepKey(step) !== shown)
+})
 const listed = computed(() => (all.value ? others.value : others.value.slice(0, SHORT)))
 </script>
 

@@ -94,7 +94,7 @@ function choose(key: string) {
           <Ranking />
           <div>
             <Story />
-            <EvidenceInput v-if="!call.closedAt" />
+            <EvidenceInput v-if="call.entries.length && !call.closedAt" class="mt-3" />
           </div>
         </div>
         <Fitted class="desk:hidden mt-5" />

@@ -4,7 +4,6 @@ import { computed, ref } from 'vue'
 import { useDraft } from '../ui/drafts'
 import { useCallContext } from './context'
 
-const OPENERS = 6
 const { call, pack, codes, actions } = useCallContext()
 const text = useDraft(`evidence:${call.value.id}`, '')
 /** The sign whose answer is being asked for. */
@@ -50,19 +49,7 @@ async function settle(id: string, answer: string) {
 </script>
 
 <template>
-  <div class="mt-3">
-    <div v-if="!call.entries.length" class="mb-3 flex flex-wrap gap-2" aria-label="Common complaints">
-      <button
-        v-for="opener in signs.slice(0, OPENERS)"
-        :key="opener.id"
-        type="button"
-        class="btn px-3 text-[0.95rem] font-normal"
-        :disabled="actions.busy.value"
-        @click="settle(opener.id, 'yes')"
-      >
-        {{ opener.label }}
-      </button>
-    </div>
+  <div>
     <div v-if="sign" class="border-rubber rounded-lg border-2 bg-white p-3">
       <p class="font-semibold">{{ sign.ask }}</p>
       <div class="mt-2 grid grid-cols-3 gap-2">
@@ -87,7 +74,9 @@ async function settle(id: string, answer: string) {
       <ComboboxLabel class="sr-only">What else is seen</ComboboxLabel>
       <ComboboxInput
         class="field"
-        placeholder="What else? A sign, or the code shown"
+        :placeholder="
+          call.entries.length ? 'What else? A sign, or the code shown' : 'The code shown, or a sign'
+        "
         autocomplete="off"
         :display-value="() => text"
         @change="text = $event.target.value"

@@ -5,6 +5,7 @@ import { minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
 import ClosePanel from './ClosePanel.vue'
 import { byId, useCallContext } from './context'
+import StepBegin from './StepBegin.vue'
 import StepAnswers from './StepAnswers.vue'
 import StepMethod from './StepMethod.vue'
 import StepRemedy from './StepRemedy.vue'
@@ -24,13 +25,16 @@ const tools = computed(() => {
   if (step.value?.kind === 'REMEDY') return byId(pack.value.remedies, step.value.id)?.tools ?? []
   return []
 })
+/** Nothing is known yet, and nothing was chosen: the complaint comes first. */
+const beginning = computed(() => !call.value.entries.length && !props.chosen && !call.value.closedAt)
 const closing = computed(
   () => !!call.value.closedAt || !step.value || step.value.kind === 'REFER' || props.chosen === 'close',
 )
 </script>
 
 <template>
-  <ClosePanel v-if="closing" :step="step" @back="emit('back')" />
+  <StepBegin v-if="beginning" @choose="emit('choose', $event)" />
+  <ClosePanel v-else-if="closing" :step="step" @back="emit('back')" />
   <template v-else-if="step">
     <div class="bg-rubber px-4 pt-3 pb-4 text-white">
       <p class="label-read text-[#f2b49b]">

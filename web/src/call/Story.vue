@@ -54,8 +54,6 @@ const lines = computed(() =>
         </button>
       </li>
     </ol>
-    <p v-if="!lines.length" class="text-soft py-1">
-      Nothing yet. Begin with what the customer sees, or the code.
-    </p>
+    <p v-if="!lines.length" class="text-soft py-1">Nothing yet.</p>
   </section>
 </template>

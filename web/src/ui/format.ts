@@ -8,7 +8,12 @@ export const hourMinute = (localTime: string) => localTime.slice(0, 5)
 
 export const dayName = (day: string) => longDay.format(new Date(`${day}T12:00`))
 
-export const percent = (chance: number) => `${Math.round(100 * chance)}%`
+/** Never a certainty that is none: "over 99%" and "under 1%" are said as such. */
+export function percent(chance: number): string {
+  if (chance >= 0.995 && chance < 1) return '>99%'
+  if (chance > 0 && chance < 0.005) return '<1%'
+  return `${Math.round(100 * chance)}%`
+}
 
 export const minutes = (value: number) => `${Math.max(1, Math.round(value))} min`
 

@@ -101,6 +101,6 @@ final class Reasons {
     }
 
     private static String percent(double chance) {
-        return Math.round(100 * chance) + "%";
+        return chance >= 0.995 && chance < 1 ? "over 99%" : Math.round(100 * chance) + "%";
     }
 }

@@ -11,10 +11,18 @@ import java.util.Map;
  * @param minutes to settle it, 0 to 600
  * @param leak chance of seeing it with none of its listed causes present, between 0 and 1
  * @param causes fault id to the chance that this fault alone shows the sign, between 0 and 1
+ * @param complaint whether customers complain of it unasked
  * @param needs the feature without which it cannot be seen; null for none
  */
 public record Sign(
-        String id, String name, String ask, double minutes, double leak, Map<String, Double> causes, String needs) {
+        String id,
+        String name,
+        String ask,
+        double minutes,
+        double leak,
+        Map<String, Double> causes,
+        boolean complaint,
+        String needs) {
     public Sign {
         Range.text("sign id", id);
         Range.text("name of sign " + id, name);

@@ -63,7 +63,7 @@ public final class Packs {
     }
 
     public Packs sign(String id, double leak, Map<String, Double> causes) {
-        signs.add(new Sign(id, id, id + "?", 1, leak, causes, null));
+        signs.add(new Sign(id, id, id + "?", 1, leak, causes, false, null));
         return this;
     }
 

@@ -85,12 +85,10 @@ public class WholeJobTest extends BrowserTest {
     }
 
     private void seeAndShow(Page page) {
-        var evidence = page.getByPlaceholder("What else?");
-        evidence.fill("dirty water");
-        page.getByText("Dirty water comes back later").last().click();
-        button(page, "Yes").last().click();
+        button(page, "Dirty water comes back later").click();
         assertThat(page.getByLabel("Most likely")).containsText("Return valve stuck open");
 
+        var evidence = page.getByPlaceholder("What else?");
         evidence.fill("E99");
         page.getByText("Code “E99”").click();
         assertThat(page.getByText("“E99” is not in the code table for a dishwasher by Corvanne"))
