@@ -16,13 +16,16 @@ final class Access {
     static final long CLOSED = 0;
 
     private final List<Layer> layers;
+    private final double[] minutes;
     private final Map<String, Long> chains = new HashMap<>();
 
     Access(Pack pack) {
         layers = pack.layers();
+        minutes = new double[layers.size()];
         for (int i = 0; i < layers.size(); i++) {
             var layer = layers.get(i);
             chains.put(layer.id(), chain(layer.within()) | 1L << i);
+            minutes[i] = layer.openMinutes() + layer.closeMinutes();
         }
     }
 
@@ -33,11 +36,11 @@ final class Access {
 
     /** Minutes to open what is not open yet, and to close it again afterwards. */
     double minutes(long chain, long open) {
-        double minutes = 0;
-        for (var layer : closed(chain, open)) {
-            minutes += layer.openMinutes() + layer.closeMinutes();
+        double sum = 0;
+        for (long wanted = chain & ~open; wanted != 0; wanted &= wanted - 1) {
+            sum += minutes[Long.numberOfTrailingZeros(wanted)];
         }
-        return minutes;
+        return sum;
     }
 
     /** The layers of a chain that are not open yet, outermost first. */

@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import grimygasket.pack.Remedy;
+import java.util.stream.IntStream;
 
 /**
  * A probability for every set of faults, summing to 1. Unchangeable: each step gives a new belief.
@@ -9,11 +10,17 @@ final class Belief {
     /** Chance that a machine works again after a remedy although nothing listed was wrong with it. */
     private static final double CURED_BY_CHANCE = 0.01;
 
-    final Network network;
-    private final double[] weights;
+    /** Probability that planning may leave out, 0 to 1. */
+    private static final double NOT_PLANNED_FOR = 0.01;
 
-    private Belief(Network network, double[] weights) {
+    final Network network;
+    final FaultSets sets;
+    private final double[] weights;
+    private double[] marginals;
+
+    private Belief(Network network, FaultSets sets, double[] weights) {
         this.network = network;
+        this.sets = sets;
         double sum = 0;
         for (double weight : weights) {
             sum += weight;
@@ -31,7 +38,7 @@ final class Belief {
     static Belief prior(Network network) {
         var mass = priorMass(network);
         mass[0] *= network.pack.unexplained();
-        return new Belief(network, mass);
+        return new Belief(network, network.sets, mass);
     }
 
     /** Prior probability of all sets too large to be considered. */
@@ -44,21 +51,35 @@ final class Belief {
     }
 
     private static double[] priorMass(Network network) {
-        var odds = new double[network.faults.size()];
+        var odds = FaultSets.factors(network.faults.size(), 0);
         double sound = 1;
-        for (int f = 0; f < odds.length; f++) {
+        for (int f = 0; f < network.faults.size(); f++) {
             double rate = network.faults.get(f).rate();
             odds[f] = rate / (1 - rate);
             sound *= 1 - rate;
         }
         var mass = new double[network.sets.count()];
         for (int s = 0; s < mass.length; s++) {
-            mass[s] = sound;
-            for (int fault : network.sets.members(s)) {
-                mass[s] *= odds[fault];
-            }
+            mass[s] = sound * network.sets.product(odds, s);
         }
         return mass;
+    }
+
+    /**
+     * The same without its least likely sets, which together hold at most one part in a hundred: planning weighs many
+     * futures, and those sets hardly change the best step.
+     */
+    Belief thinned() {
+        double least = NOT_PLANNED_FOR / weights.length;
+        var wanted = new boolean[weights.length];
+        for (int s = 0; s < weights.length; s++) {
+            wanted[s] = weights[s] >= least;
+        }
+        var kept = sets.withSubsets(wanted);
+        return new Belief(
+                network,
+                sets.only(kept),
+                IntStream.of(kept).mapToDouble(s -> weights[s]).toArray());
     }
 
     double weight(int set) {
@@ -70,22 +91,25 @@ final class Belief {
         return weights[0];
     }
 
-    /** Chance of each fault, by index. */
+    /** Chance of each fault, by index; not to be changed. */
     double[] marginals() {
-        var chances = new double[network.faults.size()];
-        for (int s = 1; s < weights.length; s++) {
-            for (int fault : network.sets.members(s)) {
-                chances[fault] += weights[s];
+        if (marginals == null) {
+            var chances = new double[network.faults.size()];
+            for (int s = 1; s < weights.length; s++) {
+                for (int fault : sets.members(s)) {
+                    chances[fault] += weights[s];
+                }
             }
+            marginals = chances;
         }
-        return chances;
+        return marginals;
     }
 
     /** Chance that at least one of some faults is present. */
     double any(int[] faults) {
         double chance = 0;
         for (int s = 1; s < weights.length; s++) {
-            if (meet(network.sets.members(s), faults)) {
+            if (meet(sets.members(s), faults)) {
                 chance += weights[s];
             }
         }
@@ -107,7 +131,7 @@ final class Belief {
     double chance(NoisyOr effect) {
         double absent = 0;
         for (int s = 0; s < weights.length; s++) {
-            absent += weights[s] * effect.absent(network.sets.members(s));
+            absent += weights[s] * effect.absent(sets, s);
         }
         return 1 - absent;
     }
@@ -115,10 +139,10 @@ final class Belief {
     Belief given(NoisyOr effect, boolean present) {
         var next = new double[weights.length];
         for (int s = 0; s < next.length; s++) {
-            double absent = effect.absent(network.sets.members(s));
+            double absent = effect.absent(sets, s);
             next[s] = weights[s] * (present ? 1 - absent : absent);
         }
-        return new Belief(network, next);
+        return new Belief(network, sets, next);
     }
 
     /** After a check whose outcome at an index was seen, and therefore none that takes precedence over it. */
@@ -136,12 +160,9 @@ final class Belief {
         var next = new double[weights.length];
         next[0] = weights[0] * CURED_BY_CHANCE;
         for (int s = 1; s < next.length; s++) {
-            next[s] = weights[s];
-            for (int fault : network.sets.members(s)) {
-                next[s] *= cures[fault];
-            }
+            next[s] = weights[s] * sets.product(cures, s);
         }
-        return new Belief(network, next);
+        return new Belief(network, sets, next);
     }
 
     /**
@@ -151,16 +172,15 @@ final class Belief {
     Belief givenStillFailing(Remedy remedy) {
         var cures = network.cures(remedy);
         var next = weights.clone();
-        for (int fault = 0; fault < cures.length; fault++) {
+        for (int fault = 0; fault < network.faults.size(); fault++) {
             if (cures[fault] > 0) {
                 takeAway(fault, cures[fault], next);
             }
         }
-        return new Belief(network, next);
+        return new Belief(network, sets, next);
     }
 
     private void takeAway(int fault, double chance, double[] mass) {
-        var sets = network.sets;
         for (int s : sets.containing(fault)) {
             double moved = mass[s] * chance;
             mass[s] -= moved;
@@ -184,11 +204,7 @@ final class Belief {
         var cures = network.cures(remedy);
         double cured = 0;
         for (int s = 1; s < weights.length; s++) {
-            double all = weights[s];
-            for (int fault : network.sets.members(s)) {
-                all *= cures[fault];
-            }
-            cured += all;
+            cured += weights[s] * sets.product(cures, s);
         }
         return cured;
     }

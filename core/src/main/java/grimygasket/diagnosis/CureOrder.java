@@ -4,6 +4,7 @@ import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What it costs to go on by remedies alone: each followed by its proof, in the order of chance of cure for the cost, until
@@ -24,7 +25,7 @@ final class CureOrder {
     private final double referMinutes;
 
     /** A remedy with its price: minutes with the proof, and all costs in minutes, both without access. */
-    private record Item(Remedy remedy, double[] cures, long chain, double minutes, double cost) {}
+    private record Item(Remedy remedy, int[] faults, double[] chances, long chain, double minutes, double cost) {}
 
     /**
      * One remedy in the order.
@@ -49,9 +50,14 @@ final class CureOrder {
                     double minutes = r.minutes()
                             + network.pack.proof(r.proof()).minutes()
                             + (van.carries(r.part()) ? 0 : van.returnTripMinutes());
+                    var cures = network.cures(r);
+                    var faults = IntStream.range(0, network.faults.size())
+                            .filter(f -> cures[f] > 0)
+                            .toArray();
                     return new Item(
                             r,
-                            network.cures(r),
+                            faults,
+                            IntStream.of(faults).mapToDouble(f -> cures[f]).toArray(),
                             access.chain(r.layer()),
                             minutes,
                             minutes + van.priceInMinutes(r.part()));
@@ -97,8 +103,12 @@ final class CureOrder {
         private final Belief belief;
         private final double[] present;
         private final double[] failed;
+        private final double[] gone = FaultSets.factors(network.faults.size(), 0);
         private final double[] cured;
         private final boolean[] used = new boolean[items.length];
+        private final double[] gains = new double[items.length];
+        private final double[] efficiency = new double[items.length];
+        private final int[] ranked = IntStream.range(0, items.length).toArray();
         private final List<Leg> legs = new ArrayList<>();
         private long open;
         private double uncured = 1;
@@ -113,9 +123,9 @@ final class CureOrder {
             this.belief = belief;
             this.open = open;
             present = belief.marginals();
+            cured = new double[belief.sets.count()];
             failed = new double[present.length];
             Arrays.fill(failed, 1);
-            cured = new double[network.sets.count()];
         }
 
         Value best() {
@@ -123,7 +133,8 @@ final class CureOrder {
         }
 
         boolean next() {
-            int pick = pick();
+            // All further on costs at least what is spent by then.
+            int pick = cost < bestCost ? pick() : -1;
             if (pick < 0) {
                 return false;
             }
@@ -134,7 +145,7 @@ final class CureOrder {
             elapsed += item.minutes + reach;
             open |= item.chain;
             used[pick] = true;
-            apply(item.cures);
+            apply(item);
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
             if (cost + uncured * referMinutes < bestCost) {
                 bestCost = cost + uncured * referMinutes;
@@ -144,66 +155,75 @@ final class CureOrder {
             return true;
         }
 
-        private void apply(double[] cures) {
-            for (int fault = 0; fault < cures.length; fault++) {
-                if (cures[fault] > 0) {
-                    failed[fault] *= 1 - cures[fault];
-                    for (int s : network.sets.containing(fault)) {
-                        double whole = 1;
-                        for (int member : network.sets.members(s)) {
-                            whole *= 1 - failed[member];
-                        }
-                        uncured -= belief.weight(s) * (whole - cured[s]);
-                        cured[s] = whole;
-                    }
+        private void apply(Item item) {
+            for (int i = 0; i < item.faults.length; i++) {
+                int fault = item.faults[i];
+                failed[fault] *= 1 - item.chances[i];
+                gone[fault] = 1 - failed[fault];
+                for (int s : belief.sets.containing(fault)) {
+                    double whole = belief.sets.product(gone, s);
+                    uncured -= belief.weight(s) * (whole - cured[s]);
+                    cured[s] = whole;
                 }
             }
         }
 
+        /** Chance that a remedy takes a fault away that is there and was not taken away before. */
         private double gain(Item item) {
             double gain = 0;
-            for (int fault = 0; fault < present.length; fault++) {
-                gain += present[fault] * failed[fault] * item.cures[fault];
+            for (int i = 0; i < item.faults.length; i++) {
+                gain += present[item.faults[i]] * failed[item.faults[i]] * item.chances[i];
             }
             return gain;
         }
 
         /** Index of the remedy to do next; -1 if none is worth it. */
         private int pick() {
-            var gains = new double[items.length];
-            for (int i = 0; i < items.length; i++) {
-                gains[i] = used[i] ? 0 : gain(items[i]);
-            }
+            rank();
             int best = -1;
-            double bestRatio = 0;
+            double bestEfficiency = 0;
             for (long chain : chains) {
-                long reached = open | chain;
-                var behind = behind(reached, chain, gains);
-                double sumGain = 0;
-                double sumCost = access.minutes(chain, open);
-                for (int i : behind) {
-                    sumGain += gains[i];
-                    sumCost += items[i].cost;
-                    if (sumGain / sumCost > bestRatio) {
-                        bestRatio = sumGain / sumCost;
-                        best = behind.get(0);
+                double gain = 0;
+                double price = access.minutes(chain, open);
+                int first = -1;
+                for (int i : ranked) {
+                    if (gains[i] <= NEGLIGIBLE) {
+                        break;
+                    }
+                    if (items[i].chain == chain || isExposed(items[i].chain, chain)) {
+                        first = first < 0 ? i : first;
+                        gain += gains[i];
+                        price += items[i].cost;
+                        if (gain / price > bestEfficiency) {
+                            bestEfficiency = gain / price;
+                            best = first;
+                        }
                     }
                 }
             }
             return best;
         }
 
-        /** What opening a chain adds within reach (or, for one open already, all its own), most efficient first. */
-        private List<Integer> behind(long reached, long chain, double[] gains) {
-            var behind = new ArrayList<Integer>();
+        /** Whether opening a chain brings a remedy within reach that now is not. */
+        private boolean isExposed(long remedyChain, long chain) {
+            return (remedyChain & ~open) != 0 && (remedyChain & ~(open | chain)) == 0;
+        }
+
+        /** Puts the most efficient first, and those that gain next to nothing last. */
+        private void rank() {
             for (int i = 0; i < items.length; i++) {
-                boolean exposed = (items[i].chain & ~open) != 0 && (items[i].chain & ~reached) == 0;
-                if (gains[i] > NEGLIGIBLE && (exposed || items[i].chain == chain)) {
-                    behind.add(i);
-                }
+                gains[i] = used[i] ? 0 : gain(items[i]);
+                efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / items[i].cost : 0;
             }
-            behind.sort((a, b) -> Double.compare(gains[b] / items[b].cost, gains[a] / items[a].cost));
-            return behind;
+            // By insertion: from one step to the next the order hardly changes.
+            for (int i = 1; i < ranked.length; i++) {
+                int moved = ranked[i];
+                int j = i;
+                for (; j > 0 && efficiency[ranked[j - 1]] < efficiency[moved]; j--) {
+                    ranked[j] = ranked[j - 1];
+                }
+                ranked[j] = moved;
+            }
         }
     }
 }

@@ -4,23 +4,37 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
- * All sets of at most so many out of n faults, in the order of their size; the first is the empty one. Sets are named by
- * their index.
+ * Sets out of n faults, in the order of their size; the first is the empty one, and every subset of one is among them.
+ * Sets are named by their index.
  */
 final class FaultSets {
     private final int[][] members;
     private final int[][] without;
     private final int[][] containing;
 
+    /** The members of all sets in one run, each set padded to the same length with the number of faults. */
+    private final int[] padded;
+
+    private final int width;
+
     private FaultSets(int[][] members, int[][] without, int[][] containing) {
         this.members = members;
         this.without = without;
         this.containing = containing;
+        width = members[members.length - 1].length;
+        padded = new int[members.length * width];
+        Arrays.fill(padded, containing.length);
+        for (int s = 0; s < members.length; s++) {
+            System.arraycopy(members[s], 0, padded, s * width, members[s].length);
+        }
     }
 
     /**
+     * All sets up to a size.
+     *
      * @param faults how many faults there are, 0 to 63
      * @param most size of the largest set, 0 or more
      */
@@ -93,6 +107,57 @@ final class FaultSets {
 
     int count() {
         return members.length;
+    }
+
+    /**
+     * The product of a factor over the members of a set.
+     *
+     * @param factors by fault, and 1 behind the last
+     */
+    double product(double[] factors, int set) {
+        double product = 1;
+        for (int i = set * width; i < (set + 1) * width; i++) {
+            product *= factors[padded[i]];
+        }
+        return product;
+    }
+
+    /** An array of factors for {@link #product}, all of them the same. */
+    static double[] factors(int faults, double factor) {
+        var factors = new double[faults + 1];
+        Arrays.fill(factors, factor);
+        factors[faults] = 1;
+        return factors;
+    }
+
+    /**
+     * The indices of some sets and of all their subsets, ascending.
+     *
+     * @param wanted by set; is changed
+     */
+    int[] withSubsets(boolean[] wanted) {
+        wanted[0] = true;
+        for (int s = members.length - 1; s > 0; s--) {
+            if (wanted[s]) {
+                for (int subset : without[s]) {
+                    wanted[subset] = true;
+                }
+            }
+        }
+        return IntStream.range(0, members.length).filter(s -> wanted[s]).toArray();
+    }
+
+    /**
+     * Only some of these sets.
+     *
+     * @param kept indices, ascending and with all subsets
+     */
+    FaultSets only(int[] kept) {
+        var some = new int[kept.length][];
+        for (int i = 0; i < kept.length; i++) {
+            some[i] = members[kept[i]];
+        }
+        return new FaultSets(some, without(some), containing(some, containing.length));
     }
 
     /** The faults of a set, ascending. */

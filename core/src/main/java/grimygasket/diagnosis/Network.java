@@ -51,9 +51,9 @@ final class Network {
         remedies = pack.remedies().stream()
                 .filter(r -> r.cures().keySet().stream().anyMatch(indexOf::containsKey))
                 .toList();
+        sets = FaultSets.of(faults.size(), most);
         pack.signs().forEach(s -> signModels.put(s.id(), model(s.leak(), s.causes())));
         pack.checks().forEach(c -> checkModels.put(c.id(), models(c)));
-        sets = FaultSets.of(faults.size(), most);
     }
 
     private static Set<String> stationsOf(Pack pack, Machine machine) {
@@ -97,9 +97,9 @@ final class Network {
         return model(code.leak(), strengths);
     }
 
-    /** The chance, by fault index, that a remedy takes the fault away. */
+    /** The chance, by fault index, that a remedy takes the fault away; as factors of {@link FaultSets#product}. */
     double[] cures(Remedy remedy) {
-        var chances = new double[faults.size()];
+        var chances = FaultSets.factors(faults.size(), 0);
         remedy.cures().forEach((fault, chance) -> {
             var index = indexOf.get(fault);
             if (index != null) {

@@ -1,6 +1,5 @@
 package grimygasket.diagnosis;
 
-import java.util.Arrays;
 import java.util.Map;
 
 /**
@@ -24,18 +23,13 @@ final class NoisyOr {
      * @param faults number of faults
      */
     static NoisyOr of(double leak, Map<Integer, Double> strengths, int faults) {
-        var silent = new double[faults];
-        Arrays.fill(silent, 1);
+        var silent = FaultSets.factors(faults, 1);
         strengths.forEach((fault, strength) -> silent[fault] = 1 - strength);
         return new NoisyOr(leak, silent);
     }
 
     /** Chance that the effect is absent, given that exactly the faults of a set are present. */
-    double absent(int[] set) {
-        double chance = 1 - leak;
-        for (int fault : set) {
-            chance *= silent[fault];
-        }
-        return chance;
+    double absent(FaultSets sets, int set) {
+        return (1 - leak) * sets.product(silent, set);
     }
 }

@@ -22,6 +22,7 @@ import java.util.Set;
  */
 final class Planner {
     private final Network network;
+    private final Belief exact;
     private final Belief now;
     private final Van van;
     private final Access access;
@@ -36,7 +37,8 @@ final class Planner {
 
     Planner(Network network, Belief now, Evidence evidence) {
         this.network = network;
-        this.now = now;
+        this.exact = now;
+        this.now = now.thinned();
         this.van = evidence.van();
         this.access = new Access(network.pack);
         var tried = new HashSet<String>();
@@ -92,7 +94,7 @@ final class Planner {
 
     private List<Step> rated(List<Option> options) {
         double least = options.get(0).cost;
-        var reasons = new Reasons(network, now, options.size() > 1 ? options.get(1).step : null);
+        var reasons = new Reasons(network, exact, options.size() > 1 ? options.get(1).step : null);
         return options.stream()
                 .map(option -> {
                     double extra = option.cost - least;

@@ -36,7 +36,8 @@ public class PackTest {
         var e = expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 1.2, 0, null));
         assertTrue(e.getMessage().contains("rate of fault a") && e.getMessage().contains("1.2"), e.getMessage());
         expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 0, 0, null));
-        expectThrows(IllegalArgumentException.class, () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, null));
+        expectThrows(
+                IllegalArgumentException.class, () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, null));
         expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0));
         expectThrows(IllegalArgumentException.class, () -> new Part("p", " "));
     }
