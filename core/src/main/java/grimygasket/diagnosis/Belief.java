@@ -107,24 +107,15 @@ final class Belief {
 
     /** Chance that at least one of some faults is present. */
     double any(int[] faults) {
+        var absent = FaultSets.factors(network.faults.size(), 1);
+        for (int fault : faults) {
+            absent[fault] = 0;
+        }
         double chance = 0;
-        for (int s = 1; s < weights.length; s++) {
-            if (meet(sets.members(s), faults)) {
-                chance += weights[s];
-            }
+        for (int s = 0; s < weights.length; s++) {
+            chance += weights[s] * (1 - sets.product(absent, s));
         }
         return chance;
-    }
-
-    private static boolean meet(int[] set, int[] faults) {
-        for (int member : set) {
-            for (int fault : faults) {
-                if (member == fault) {
-                    return true;
-                }
-            }
-        }
-        return false;
     }
 
     /** Chance of an effect that is seen with a noisy-OR. */

@@ -66,13 +66,13 @@ final class FaultSets {
     private static int[][] without(int[][] members) {
         var indexOf = new HashMap<Long, Integer>();
         for (int s = 0; s < members.length; s++) {
-            indexOf.put(bits(members[s]), s);
+            indexOf.put(key(bits(members[s])), s);
         }
         var without = new int[members.length][];
         for (int s = 0; s < members.length; s++) {
             without[s] = new int[members[s].length];
             for (int i = 0; i < members[s].length; i++) {
-                without[s][i] = indexOf.get(bits(members[s]) & ~(1L << members[s][i]));
+                without[s][i] = indexOf.get(key(bits(members[s]) & ~(1L << members[s][i])));
             }
         }
         return without;
@@ -95,6 +95,11 @@ final class FaultSets {
             }
         }
         return containing;
+    }
+
+    /** Spreads the few bits of small sets over the whole word; hash maps would crowd otherwise. */
+    private static long key(long bits) {
+        return bits * 0x9E3779B97F4A7C15L;
     }
 
     private static long bits(int[] set) {
