@@ -1,0 +1,130 @@
+package grimygasket.diagnosis;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.pack.Pack;
+import grimygasket.pack.Remedy;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The value of an order of remedies, against playing it out on every possible machine. */
+public class CureOrderTest {
+    private static final double REFER = 60;
+    private static final double PROOF = 2;
+
+    @DataProvider
+    Object[][] seeds() {
+        var seeds = new Object[30][];
+        for (int i = 0; i < seeds.length; i++) {
+            seeds[i] = new Object[] {i};
+        }
+        return seeds;
+    }
+
+    private static Pack pack(Random random) {
+        var packs = new Packs().refer(REFER).layer("cover", null, 4, 3).layer("inner", "cover", 5, 2);
+        for (int f = 0; f < 5; f++) {
+            packs.fault("f" + f, 0.02 + 0.2 * random.nextDouble());
+        }
+        for (int r = 0; r < 6; r++) {
+            var layer = List.of("", "cover", "inner").get(random.nextInt(3));
+            packs.remedy(
+                    "r" + r,
+                    layer.isEmpty() ? null : layer,
+                    2 + random.nextInt(15),
+                    null,
+                    Map.of("f" + random.nextInt(5), 0.4 + 0.5 * random.nextDouble()));
+        }
+        return packs.build();
+    }
+
+    @Test(dataProvider = "seeds")
+    public void theExpectedMinutesAreThoseOfPlayingTheOrderOut(int seed) {
+        var pack = pack(new Random(seed));
+        var network = new Network(pack, Packs.MACHINE, 5);
+        var access = new Access(pack);
+        var belief = Belief.prior(network);
+        var value = new CureOrder(network, access, Packs.VAN, network.remedies).from(belief, Access.CLOSED, null);
+
+        double played = 0;
+        double cured = 0;
+        for (int set = 0; set < network.sets.count(); set++) {
+            var faults = new HashSet<String>();
+            for (int fault : network.sets.members(set)) {
+                faults.add(network.faults.get(fault).id());
+            }
+            var end = play(pack, value.legs(), 0, faults, Set.of());
+            played += belief.weight(set) * end.minutes;
+            cured += belief.weight(set) * end.cured;
+        }
+        assertEquals(value.minutes(), played, 1e-9);
+        assertEquals(value.cost(), played, 1e-9, "without parts, cost is time");
+        if (!value.legs().isEmpty()) {
+            assertEquals(value.legs().get(value.legs().size() - 1).cured(), cured, 1e-9);
+        }
+        assertTrue(value.minutes() <= REFER + 1e-12, "never dearer than handing on at once");
+    }
+
+    private record End(double minutes, double cured) {}
+
+    /** Expected minutes from a leg on, on a machine with certain faults, some layers open. */
+    private static End play(Pack pack, List<CureOrder.Leg> legs, int leg, Set<String> faults, Set<String> open) {
+        if (leg == legs.size()) {
+            return new End(REFER, 0);
+        }
+        var remedy = legs.get(leg).remedy();
+        var opened = new HashSet<>(open);
+        double spent = remedy.minutes() + PROOF + open(pack, remedy.layer(), opened);
+        double minutes = spent;
+        double cured = 0;
+        for (var outcome : outcomes(remedy, faults).entrySet()) {
+            if (outcome.getKey().isEmpty() && !faults.isEmpty()) {
+                cured += outcome.getValue();
+            } else {
+                var rest = play(pack, legs, leg + 1, outcome.getKey(), opened);
+                minutes += outcome.getValue() * rest.minutes;
+                cured += outcome.getValue() * rest.cured;
+            }
+        }
+        return new End(minutes, cured);
+    }
+
+    private static double open(Pack pack, String layer, Set<String> open) {
+        if (layer == null || !open.add(layer)) {
+            return 0;
+        }
+        var one = pack.layer(layer);
+        return one.openMinutes() + one.closeMinutes() + open(pack, one.within(), open);
+    }
+
+    /** What may be left after a remedy that aims at one fault, with its chance. */
+    private static Map<Set<String>, Double> outcomes(Remedy remedy, Set<String> faults) {
+        var target = remedy.cures().keySet().iterator().next();
+        if (!faults.contains(target)) {
+            return Map.of(faults, 1.0);
+        }
+        var without = new HashSet<>(faults);
+        without.remove(target);
+        double chance = remedy.cures().get(target);
+        return Map.of(without, chance, faults, 1 - chance);
+    }
+
+    @Test
+    public void leavingOutTheLeastLikelySetsHardlyChangesTheValue() {
+        for (int seed = 0; seed < 30; seed++) {
+            var pack = pack(new Random(seed));
+            var network = new Network(pack, Packs.MACHINE, 3);
+            var order = new CureOrder(network, new Access(pack), Packs.VAN, network.remedies);
+            var belief = Belief.prior(network);
+            double exact = order.from(belief, Access.CLOSED, null).cost();
+            double thinned = order.from(belief.thinned(), Access.CLOSED, null).cost();
+            assertEquals(thinned, exact, 0.02 * exact, "seed " + seed);
+        }
+    }
+}
