@@ -28,7 +28,7 @@ const enter = (answer: string) =>
       :disabled="actions.busy.value"
       @click="enter(answer.outcome)"
     >
-      <span class="text-lg leading-tight font-semibold">{{ answer.name }}</span>
+      <span class="max-w-3/5 shrink-0 text-lg leading-tight font-semibold">{{ answer.name }}</span>
       <span class="text-soft text-right text-sm leading-tight">then {{ answer.meaning }}</span>
     </button>
     <button

@@ -92,14 +92,13 @@ final class Planner {
                 steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones);
     }
 
+    /** The steps with what each costs more than the best, and the best with its reasons. */
     private List<Step> rated(List<Option> options) {
         double least = options.get(0).cost;
-        var reasons = new Reasons(network, exact, options.size() > 1 ? options.get(1).step : null);
+        double lead = options.size() > 1 ? options.get(1).cost - least : 0;
+        var reasons = new Reasons(network, exact);
         return options.stream()
-                .map(option -> {
-                    double extra = option.cost - least;
-                    return reasons.addTo(option.step, extra, options.size() > 1 ? options.get(1).cost - least : 0);
-                })
+                .map(option -> reasons.addTo(option.step, option.cost - least, lead))
                 .toList();
     }
 

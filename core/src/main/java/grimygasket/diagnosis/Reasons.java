@@ -2,23 +2,16 @@ package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Step.Prospect;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 
 /** Says in a technician's words why a step is advised. */
 final class Reasons {
     private final Network network;
     private final Belief now;
-    private final Step second;
 
-    /**
-     * @param second the step that comes next in rank; null if there is only one
-     */
-    Reasons(Network network, Belief now, Step second) {
+    Reasons(Network network, Belief now) {
         this.network = network;
         this.now = now;
-        this.second = second;
     }
 
     /**
@@ -54,8 +47,8 @@ final class Reasons {
             }
             case REMEDY -> {
                 var remedy = network.pack.remedy(step.id());
-                reasons.add(percent(now.chanceCured(remedy)) + " that this alone cures it: checking further first would"
-                        + " cost more than it saves.");
+                reasons.add(percent(now.chanceCured(remedy))
+                        + " that this alone cures it; checking further first would cost more than it saves.");
                 reasons.add(access(step));
             }
             case REFER ->
@@ -63,37 +56,30 @@ final class Reasons {
                         + percent(now.none()) + ".");
             case PROVE -> throw new IllegalArgumentException("a proof is not chosen among options");
         }
-        if (second != null && lead >= 1) {
-            reasons.add("Saves about " + Math.round(lead) + " min against the next best, “" + second.name() + "”.");
+        if (lead >= 1) {
+            reasons.add("Saves about " + Math.round(lead) + " min against the next best step.");
         }
         return List.copyOf(reasons);
     }
 
-    /** Names the two answers that lead to different causes, or the one that says most. */
+    /** Names the causes that its answers would put first. */
     private String tellsApart(List<Prospect> prospects) {
-        var first = prospects.get(0);
-        for (var other : prospects) {
-            if (!Objects.equals(first.leader(), other.leader())) {
-                return "Tells two causes apart: " + meaning(first) + "; " + meaning(other) + ".";
-            }
-        }
-        var strongest = prospects.stream()
-                .max(Comparator.comparingDouble(Prospect::leaderChance))
-                .orElseThrow();
-        return "Firms up the likeliest cause: " + meaning(strongest) + ".";
+        var leaders = prospects.stream().map(this::leader).distinct().toList();
+        return leaders.size() > 1
+                ? "Tells apart: " + String.join(", ", leaders) + "."
+                : "Firms up or weakens: " + leaders.get(0) + ".";
     }
 
-    private String meaning(Prospect prospect) {
-        var leader = prospect.leader() == null
+    private String leader(Prospect prospect) {
+        return prospect.leader() == null
                 ? "none of these"
                 : lowerFirst(network.pack.fault(prospect.leader()).name());
-        return "“" + prospect.name() + "” makes it " + leader + ", " + percent(prospect.leaderChance());
     }
 
     private static String access(Step step) {
         return step.opens().isEmpty()
-                ? "Nothing more has to be opened for it."
-                : "Opening and closing again takes " + Math.round(step.accessMinutes()) + " min of it.";
+                ? "Nothing more to open."
+                : "Opening and closing again take " + Math.round(step.accessMinutes()) + " min of it.";
     }
 
     private static String lowerFirst(String name) {

@@ -148,6 +148,34 @@ public class WholeJobTest extends BrowserTest {
         assertThat(page.getByPlaceholder("What else?")).hasCount(0);
     }
 
+    @Test
+    public void aKnownMachineComesWithItsPlateAndWhatIsFitted() {
+        var page = chromium.signedIn(installation, Size.DESK);
+        button(page, "New call").click();
+        page.getByLabel("Complaint").fill("Smells again");
+        page.getByLabel("Find a known customer").fill("plover");
+        button(page, "Haldbeck H60 Inn").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("1 Harbour Wall");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("60-118834");
+        button(page, "Put on the round").click();
+        page.waitForURL(Pattern.compile(".*/calls/.*"));
+        assertThat(page.getByLabel("Drains into a food disposer").first()).isChecked();
+        assertEquals(column("select count(*) from customer where name like 'The Plover%'"), new String[] {"1"});
+
+        // Looked at more closely, it has no disposer: its fault is no suspect any more.
+        button(page, "Smells").or(button(page, "It smells")).click();
+        page.getByLabel("Drains into a food disposer").first().click();
+        page.getByText(Pattern.compile("^All \\d+ faults")).click();
+        assertThat(page.getByLabel("Most likely")).not().containsText("Disposer");
+
+        choose(page, "Close with gaps");
+        page.getByLabel("Reason").fill("Kitchen in use, back on Friday");
+        button(page, "Close the call").click();
+        assertThat(page.getByLabel("Next step")).containsText("Left open on purpose: Kitchen in use, back on Friday");
+        button(page, "Open it again").click();
+        assertThat(page.getByLabel("Next step")).not().containsText("Closed at");
+    }
+
     @Test(dataProvider = "sizes")
     public void nothingIsCutOffAtTheSide(Size size) {
         var page = chromium.signedIn(installation, size);

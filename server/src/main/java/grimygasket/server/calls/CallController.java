@@ -61,6 +61,7 @@ class CallController {
     public CallView add(
             @PathVariable UUID callId, @Valid @RequestBody NewCall call, @AuthenticationPrincipal SignedIn me) {
         var pack = library.pack(call.machine().kind());
+        library.requireFeatures(pack.id(), call.machine().features());
         machines.addCustomerIfNew(call.customer());
         machines.addMachineIfNew(call.machine(), call.customer().id());
         calls.addIfNew(call, callId, me.id(), pack.version());
@@ -73,6 +74,7 @@ class CallController {
     public CallView features(
             @PathVariable UUID callId, @Valid @RequestBody Fitted fitted, @AuthenticationPrincipal SignedIn me) {
         var call = calls.open(callId, me.id());
+        library.requireFeatures(machines.machine(call.machineId()).kind(), fitted.features);
         machines.setFeatures(call.machineId(), fitted.features, fitted.version);
         calls.touch(callId);
         return file.of(callId, me.id());

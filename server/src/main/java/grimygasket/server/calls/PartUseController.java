@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PartUseController {
     record NewPartUse(
             @NotNull UUID id,
-            @NotBlank String remedy,
+            @NotBlank @Size(max = 40) String remedy,
             @NotNull(message = "Choose the part.") UUID partId,
 
             @Min(value = 1, message = "Count at least one part.") @Max(value = 99, message = "Count at most 99 parts.")

@@ -1,6 +1,7 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.pack.Code;
+import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
@@ -37,6 +38,19 @@ public class Library {
 
     public Pack pack(String kind) {
         return shelf(kind).pack;
+    }
+
+    /** Refuses features that a kind of machine does not know. */
+    public void requireFeatures(String kind, List<String> features) {
+        var known = pack(kind).features().stream().map(Feature::id).toList();
+        for (var feature : features) {
+            if (!known.contains(feature)) {
+                throw new Problem(
+                        Kind.INVALID,
+                        "“" + feature + "” is not a feature of a "
+                                + pack(kind).name().toLowerCase() + ".");
+            }
+        }
     }
 
     /** The codes of every maker for a kind of machine. */

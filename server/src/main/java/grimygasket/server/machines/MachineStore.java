@@ -3,6 +3,7 @@ package grimygasket.server.machines;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -104,7 +105,7 @@ public class MachineStore {
     }
 
     private void addFeatures(UUID machineId, List<String> features) {
-        for (var feature : features) {
+        for (var feature : Set.copyOf(features)) {
             jdbc.sql("insert into machine_feature (machine_id, feature) values (:machineId, :feature)")
                     .param("machineId", machineId)
                     .param("feature", feature)

@@ -198,7 +198,8 @@ public class CallTest extends ServerTest {
         assertFalse(without.path("assessment").path("ranking").toString().contains("air-gap-blocked"));
         var stale = call.fit(1, "\"disposer\"");
         assertEquals(stale.kind(), "stale");
-        assertEquals(call.fit(2, "\"disposer\"").status(), 200);
+        assertEquals(call.fit(2, "\"disposer\", \"disposer\"").status(), 200);
+        assertEquals(call.fit(3, "\"wings\"").kind(), "invalid");
     }
 
     @Test
