@@ -69,10 +69,6 @@ public record Pack(
         return find("remedy", remedies, Remedy::id, remedyId);
     }
 
-    public Layer layer(String layerId) {
-        return find("layer", layers, Layer::id, layerId);
-    }
-
     public Proof proof(String proofId) {
         return find("proof", proofs, Proof::id, proofId);
     }

@@ -99,7 +99,10 @@ public class CureOrderTest {
         if (layer == null || !open.add(layer)) {
             return 0;
         }
-        var one = pack.layer(layer);
+        var one = pack.layers().stream()
+                .filter(l -> l.id().equals(layer))
+                .findFirst()
+                .orElseThrow();
         return one.openMinutes() + one.closeMinutes() + open(pack, one.within(), open);
     }
 

@@ -25,7 +25,11 @@ class CallStore {
     }
 
     ServiceCall call(UUID id, UUID accountId) {
-        return jdbc.sql(COLUMNS + "where id = :id and account_id = :accountId")
+        return call("where id = :id and account_id = :accountId", id, accountId);
+    }
+
+    private ServiceCall call(String where, UUID id, UUID accountId) {
+        return jdbc.sql(COLUMNS + where)
                 .param("id", id)
                 .param("accountId", accountId)
                 .query(ServiceCall.class)
@@ -35,11 +39,7 @@ class CallStore {
 
     /** The call, locked until the transaction ends, and refused if it is closed. */
     ServiceCall open(UUID id, UUID accountId) {
-        jdbc.sql("select id from service_call where id = :id for update")
-                .param("id", id)
-                .query(UUID.class)
-                .optional();
-        var call = call(id, accountId);
+        var call = call("where id = :id and account_id = :accountId for update", id, accountId);
         if (call.closedAt() != null) {
             throw new Problem(Kind.CLOSED, "This call is closed. Open it again to change it.");
         }
