@@ -47,6 +47,15 @@ export function useCall(id: MaybeRefOrGetter<string>) {
   })
 }
 
+/** The kinds of machine that there is know-how for. */
+export function useKinds() {
+  return useQuery({
+    queryKey: ['kinds'],
+    queryFn: () => answer(() => api.GET('/api/know-how')),
+    staleTime: Infinity,
+  })
+}
+
 /** What is known about a kind of machine; it does not change while the page is open. */
 export function useKnowhow(kind: MaybeRefOrGetter<string | undefined>) {
   return useQuery({

@@ -6,6 +6,8 @@ import { percent } from '../ui/format'
 import { boreShape } from './boreShape'
 import { byId, useCallContext } from './context'
 
+const MEDIUM = { WATER: 'bg-water', AIR: 'bg-air', HEAT: 'bg-heat' }
+
 const props = defineProps<{ path: PathState }>()
 defineEmits<{ touch: [station: string] }>()
 const { pack } = useCallContext()
@@ -49,7 +51,7 @@ const stations = computed(() => {
             <span class="absolute inset-0 bg-[#eaf3f1]" :style="{ clipPath: station.shape }">
               <span
                 class="absolute inset-0"
-                :class="known.medium === 'WATER' ? 'bg-water' : 'bg-air'"
+                :class="MEDIUM[known.medium]"
                 :style="{ opacity: station.strength }"
               />
             </span>

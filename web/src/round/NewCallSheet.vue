@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useKnowhow } from '../api/queries'
+import { useKinds, useKnowhow } from '../api/queries'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
@@ -14,7 +14,14 @@ const router = useRouter()
 const { draft, knownHome, problem, busy, chooseHome, otherHome, clear, add } = useNewCall(toRef(props, 'day'))
 const { data: knowhow } = useKnowhow(() => draft.value.machine.kind)
 
+const { data: kinds } = useKinds()
+
 const fields = computed(() => problem.value?.fields ?? {})
+/** What one kind may have fitted says nothing of another. */
+function chooseKind(kind: string) {
+  draft.value.machine.kind = kind
+  draft.value.machine.features = []
+}
 const knownMachine = computed(() => draft.value.machine.version > 0)
 
 watch(open, (isOpen) => {
@@ -85,9 +92,25 @@ async function submit() {
           <p>{{ draft.machine.place }}</p>
         </div>
         <template v-else>
+          <div class="grid grid-cols-2 gap-x-3" role="radiogroup" aria-label="Kind of machine">
+            <label
+              v-for="kind in kinds"
+              :key="kind.id"
+              class="flex min-h-12 items-center gap-3 leading-tight"
+            >
+              <input
+                type="radio"
+                name="kind"
+                class="accent-rubber size-6 shrink-0"
+                :checked="kind.id === draft.machine.kind"
+                @change="chooseKind(kind.id)"
+              />
+              {{ kind.name }}
+            </label>
+          </div>
           <TextField
             v-model="draft.machine.maker"
-            label="Maker of the dishwasher"
+            label="Maker"
             :error="fields['machine.maker']"
             hint="On the plate inside the door"
           />

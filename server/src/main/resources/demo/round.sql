@@ -1,4 +1,4 @@
--- Made-up data: two days of Maren Tolliver of Tidewrack Appliance Care, in and around Saltmere.
+-- Made-up data: three days of Maren Tolliver of Tidewrack Appliance Care, in and around Saltmere.
 -- Every name of a person, place, maker and model is invented.
 
 insert into customer (id, name, street, phone) values
@@ -17,14 +17,26 @@ insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000204', '0193a000-0000-7000-8000-000000000104', 'dishwasher', 'Haldbeck', 'H60 Inn', '60-118834', 'Back kitchen, right'),
 ('0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000105', 'dishwasher', 'Corvanne', 'DW-610 S', '2203-1175', 'Galley, tight'),
 ('0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000106', 'dishwasher', 'Corvanne', 'DW-380', '1702-0468', 'Utility room'),
-('0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000107', 'dishwasher', 'Ostrelle', 'Lagoon 2', 'OL2-40916', 'Kitchen');
+('0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000107', 'dishwasher', 'Ostrelle', 'Lagoon 2', 'OL2-40916', 'Kitchen'),
+('0193a000-0000-7000-8000-000000000211', '0193a000-0000-7000-8000-000000000101', 'vacuum-cleaner', 'Ostrelle', 'Whist 2', 'WH2-07714', 'Hall cupboard'),
+('0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000106', 'washing-machine', 'Corvanne', 'WM-7 R', '1911-3320', 'Utility room, beside the dishwasher'),
+('0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000107', 'tumble-dryer', 'Corvanne', 'TD-8 C', '2006-0251', 'Cellar');
 
 insert into machine_feature (machine_id, feature) values
 ('0193a000-0000-7000-8000-000000000201', 'air-gap'),
 ('0193a000-0000-7000-8000-000000000203', 'pump-screen'),
 ('0193a000-0000-7000-8000-000000000204', 'disposer'),
 ('0193a000-0000-7000-8000-000000000205', 'air-gap'),
-('0193a000-0000-7000-8000-000000000205', 'disposer');
+('0193a000-0000-7000-8000-000000000205', 'disposer'),
+('0193a000-0000-7000-8000-000000000211', 'bin'),
+('0193a000-0000-7000-8000-000000000211', 'cordless'),
+('0193a000-0000-7000-8000-000000000211', 'driven-brush'),
+('0193a000-0000-7000-8000-000000000211', 'exhaust-filter'),
+('0193a000-0000-7000-8000-000000000212', 'bypass'),
+('0193a000-0000-7000-8000-000000000212', 'standpipe'),
+('0193a000-0000-7000-8000-000000000213', 'condenser'),
+('0193a000-0000-7000-8000-000000000213', 'container'),
+('0193a000-0000-7000-8000-000000000213', 'heater');
 
 insert into part (id, number, name, kind, fits, maker, price) values
 ('0193a000-0000-7000-8000-000000000301', 'CV-DP30', 'Drain pump 30 W, quarter turn', 'dishwasher', 'drain-pump', 'Corvanne', 48.90),
@@ -36,7 +48,14 @@ insert into part (id, number, name, kind, fits, maker, price) values
 ('0193a000-0000-7000-8000-000000000307', 'OS-SA1', 'Spray arm, lower', 'dishwasher', 'spray-arm', 'Ostrelle', 22.40),
 ('0193a000-0000-7000-8000-000000000308', 'RV-20', 'Return valve with ball, 20 mm', 'dishwasher', 'return-valve', null, 7.40),
 ('0193a000-0000-7000-8000-000000000309', 'HC-19', 'Hose clip, 19 mm, screw', 'dishwasher', 'hose-clip', null, 1.90),
-('0193a000-0000-7000-8000-000000000310', 'HC-25', 'Hose clip, 25 mm, screw', 'dishwasher', 'hose-clip', null, 2.20);
+('0193a000-0000-7000-8000-000000000310', 'HC-25', 'Hose clip, 25 mm, screw', 'dishwasher', 'hose-clip', null, 2.20),
+('0193a000-0000-7000-8000-000000000321', 'CV-WDP34', 'Drain pump 34 W with trap', 'washing-machine', 'drain-pump', 'Corvanne', 39.90),
+('0193a000-0000-7000-8000-000000000322', 'TR-48', 'Trap O-ring, 48 mm', 'washing-machine', 'trap-seal', null, 3.20),
+('0193a000-0000-7000-8000-000000000323', 'CV-IV2', 'Inlet valve, double', 'washing-machine', 'inlet-valve', 'Corvanne', 24.60),
+('0193a000-0000-7000-8000-000000000324', 'CV-TC17', 'Thermal cut-out set', 'tumble-dryer', 'cut-out', 'Corvanne', 18.40),
+('0193a000-0000-7000-8000-000000000325', 'CV-LF8', 'Lint filter, fold', 'tumble-dryer', 'lint-filter', 'Corvanne', 27.00),
+('0193a000-0000-7000-8000-000000000326', 'OS-PF2', 'Pre-motor filter with sleeve', 'vacuum-cleaner', 'pre-filter', 'Ostrelle', 14.90),
+('0193a000-0000-7000-8000-000000000327', 'OS-XF2', 'Exhaust filter', 'vacuum-cleaner', 'exhaust-filter', 'Ostrelle', 16.50);
 
 insert into van_stock (account_id, part_id, on_van) values
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000301', 2),
@@ -45,7 +64,11 @@ insert into van_stock (account_id, part_id, on_van) values
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000306', 1),
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000308', 3),
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000309', 12),
-('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000310', 8);
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000310', 8),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000321', 1),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000322', 6),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000324', 2),
+('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000326', 2);
 
 insert into service_call (id, machine_id, account_id, day, planned_at, complaint, pack_version, closed_at, sign_off, advice) values
 ('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000202', '0193a000-0000-7000-8000-000000000001', current_date, '08:30', 'Empty at night, dirty water in it again in the morning', 1, now(3) - interval 58 minute, null, 'A seed held the valve open. Scrape the plates, no need to rinse; clean the filter every two weeks.'),
@@ -54,7 +77,10 @@ insert into service_call (id, machine_id, account_id, day, planned_at, complaint
 ('0193a000-0000-7000-8000-000000000404', '0193a000-0000-7000-8000-000000000204', '0193a000-0000-7000-8000-000000000001', current_date, '14:00', 'Greasy glasses, powder still in the cup at the end', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000001', current_date, '15:30', 'Hums, then stops and shows a code', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '13:00', 'Does not drain, no sound at all', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '15:00', 'Smells, and bits on the glasses', 1, now(3) - interval 1 day, null, 'The filter had not been out for a year. Every two weeks under the tap, soft brush.');
+('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '15:00', 'Smells, and bits on the glasses', 1, now(3) - interval 1 day, null, 'The filter had not been out for a year. Every two weeks under the tap, soft brush.'),
+('0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '09:00', 'Three runs for one load, and the cellar is damp', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '10:30', 'Water stays in the drum, code E2', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000211', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '13:00', 'Goes on and off since the filter was washed', 1, null, null, null);
 
 insert into entry (id, call_id, at, kind, subject, answer, phase) values
 ('0193a000-0000-7000-8000-000000000501', '0193a000-0000-7000-8000-000000000401', now(3) - interval 101 minute, 'SIGN', 'water-returns', 'yes', 0),
@@ -73,7 +99,12 @@ insert into entry (id, call_id, at, kind, subject, answer, phase) values
 ('0193a000-0000-7000-8000-000000000571', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'smell', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000572', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'gritty', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000573', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'CHECK', 'filter-look', 'clogged', 0),
-('0193a000-0000-7000-8000-000000000574', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'REMEDY', 'clean-filter', 'cured', 0);
+('0193a000-0000-7000-8000-000000000574', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'REMEDY', 'clean-filter', 'cured', 0),
+('0193a000-0000-7000-8000-000000000581', '0193a000-0000-7000-8000-000000000411', now(3) - interval 2 hour, 'SIGN', 'dries-long', 'yes', 0),
+('0193a000-0000-7000-8000-000000000582', '0193a000-0000-7000-8000-000000000411', now(3) - interval 2 hour, 'SIGN', 'damp-room', 'yes', 0),
+('0193a000-0000-7000-8000-000000000583', '0193a000-0000-7000-8000-000000000412', now(3) - interval 3 hour, 'CODE', 'E2', 'shown', 0),
+('0193a000-0000-7000-8000-000000000584', '0193a000-0000-7000-8000-000000000412', now(3) - interval 3 hour, 'SIGN', 'water-stays', 'yes', 0),
+('0193a000-0000-7000-8000-000000000585', '0193a000-0000-7000-8000-000000000413', now(3) - interval 4 hour, 'SIGN', 'pulses', 'yes', 0);
 
 insert into part_use (id, call_id, remedy, part_id, used, unit_price, at) values
 ('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute);

@@ -8,12 +8,13 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
+import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
 import grimygasket.server.knowhow.Library;
 import java.io.IOException;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -26,11 +27,11 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Time of one assessment with its plan, of a dishwasher with everything fitted. */
+/** Time of one assessment with its plan, of a machine with everything fitted. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Fork(2)
+@Fork(1)
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 3, time = 3)
 public class AssessmentBench {
@@ -38,13 +39,17 @@ public class AssessmentBench {
     @Param({"0", "12"})
     public int signs;
 
-    private final Machine machine = new Machine(Set.of("air-gap", "pump-screen", "disposer"));
+    @Param({"dishwasher", "washing-machine", "tumble-dryer", "vacuum-cleaner"})
+    public String kind;
+
+    private Machine machine;
     private Pack pack;
     private Evidence evidence;
 
     @Setup
     public void setUp() throws IOException {
-        pack = new Library().pack("dishwasher");
+        pack = new Library().pack(kind);
+        machine = new Machine(pack.features().stream().map(Feature::id).collect(Collectors.toSet()));
         var findings = pack.signs().stream()
                 .limit(signs)
                 .map(sign -> (Finding)

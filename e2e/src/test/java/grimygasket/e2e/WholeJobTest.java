@@ -73,7 +73,7 @@ public class WholeJobTest extends BrowserTest {
         assertThat(page.getByLabel("Complaint")).hasValue(complaint);
         assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Tess Orrin");
-        page.getByLabel("Maker of the dishwasher").fill("Corvanne");
+        page.getByLabel("Maker").fill("Corvanne");
         button(page, "Put on the round").click();
         assertThat(page.getByText("Enter the street, so that you find the house.")
                         .first())

@@ -7,6 +7,7 @@ import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,8 @@ import org.springframework.stereotype.Component;
 /** The packs and code tables in use. */
 @Component
 public class Library {
-    private static final List<String> KINDS = List.of("dishwasher");
+    private static final List<String> KINDS =
+            List.of("dishwasher", "washing-machine", "tumble-dryer", "vacuum-cleaner");
 
     private final Map<String, Shelf> shelves;
 
@@ -29,11 +31,16 @@ public class Library {
             var pack = reader.read(text(kind + ".yaml"));
             loaded.put(kind, new Shelf(pack, CodeTableReader.read(text("codes/" + kind + ".csv"), pack)));
         }
-        shelves = Map.copyOf(loaded);
+        shelves = Collections.unmodifiableMap(loaded);
     }
 
     private static String text(String name) throws IOException {
         return new ClassPathResource("knowledge/" + name).getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** Every pack, in the order in which kinds are offered. */
+    public List<Pack> packs() {
+        return shelves.values().stream().map(Shelf::pack).toList();
     }
 
     public Pack pack(String kind) {
