@@ -6,6 +6,8 @@ import java.nio.file.Path;
 /** Takes the pictures of docs/screenshots from the demo data; run by scripts/screenshots. */
 public final class Screenshots {
     private static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
+    private static final String DRYER = "/calls/0193a000-0000-7000-8000-000000000411";
+    private static final String NOTHING_KNOWN = "/calls/0193a000-0000-7000-8000-000000000405";
 
     private Screenshots() {}
 
@@ -20,11 +22,17 @@ public final class Screenshots {
             for (var size : Size.values()) {
                 page = chromium.signedIn(installation, size);
                 take(page, folder, "round-" + size.width());
-                page.navigate(installation.address() + HALF_DONE);
-                page.getByText("Where it narrows").waitFor();
-                take(page, folder, "call-" + size.width());
+                takeCall(page, installation.address() + HALF_DONE, folder, "call-" + size.width());
+                takeCall(page, installation.address() + DRYER, folder, "dryer-" + size.width());
+                takeCall(page, installation.address() + NOTHING_KNOWN, folder, "begin-" + size.width());
             }
         }
+    }
+
+    private static void takeCall(Page page, String address, Path folder, String name) {
+        page.navigate(address);
+        page.getByText("Where it narrows").waitFor();
+        take(page, folder, name);
     }
 
     private static void take(Page page, Path folder, String name) {
