@@ -38,11 +38,13 @@ watch(
   () => (chosen.value = undefined),
 )
 
-/** The path with the likeliest trouble first. */
+/** The paths that this machine has, the one with the likeliest trouble first. */
 const paths = computed(() =>
-  [...(call.value?.assessment.paths ?? [])].sort(
-    (a, b) => Math.max(...b.stations.map((s) => s.chance)) - Math.max(...a.stations.map((s) => s.chance)),
-  ),
+  (call.value?.assessment.paths ?? [])
+    .filter((path) => path.stations.length)
+    .sort(
+      (a, b) => Math.max(...b.stations.map((s) => s.chance)) - Math.max(...a.stations.map((s) => s.chance)),
+    ),
 )
 
 function choose(key: string) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, toRef, watch } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useKinds, useKnowhow } from '../api/queries'
 import Notice from '../ui/Notice.vue'
@@ -17,11 +17,20 @@ const { data: knowhow } = useKnowhow(() => draft.value.machine.kind)
 const { data: kinds } = useKinds()
 
 const fields = computed(() => problem.value?.fields ?? {})
-/** What one kind may have fitted says nothing of another. */
+/** A kind just chosen, whose usual features are still to be ticked. */
+const chosenKind = ref<string>()
 function chooseKind(kind: string) {
   draft.value.machine.kind = kind
   draft.value.machine.features = []
+  chosenKind.value = kind
 }
+watch(knowhow, (known) => {
+  if (known && known.pack.id === chosenKind.value) {
+    draft.value.machine.features = known.pack.features.filter((f) => f.usual).map((f) => f.id)
+    chosenKind.value = undefined
+  }
+})
+
 const knownMachine = computed(() => draft.value.machine.version > 0)
 
 watch(open, (isOpen) => {

@@ -176,6 +176,24 @@ public class WholeJobTest extends BrowserTest {
         assertThat(page.getByLabel("Next step")).not().containsText("Closed at");
     }
 
+    @Test
+    public void aDryerComesWithWhatDryersUsuallyHave() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        button(page, "New call").click();
+        page.getByLabel("Tumble dryer").check();
+        assertThat(page.getByLabel("Condenser that slides out")).isChecked();
+        assertThat(page.getByLabel("Vented through a duct")).not().isChecked();
+        page.getByLabel("Complaint").fill("Takes three runs");
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Wim Garrow");
+        page.getByLabel("Street, floor").fill("9 Rope Walk");
+        page.getByLabel("Maker").fill("Ostrelle");
+        button(page, "Put on the round").click();
+        page.waitForURL(Pattern.compile(".*/calls/.*"));
+        button(page, "Drying takes long").click();
+        assertThat(page.getByLabel("So far")).containsText("Drying takes long");
+        assertThat(page.getByLabel("Most likely")).containsText("Condenser clogged");
+    }
+
     @Test(dataProvider = "sizes")
     public void nothingIsCutOffAtTheSide(Size size) {
         var page = chromium.signedIn(installation, size);
