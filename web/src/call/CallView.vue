@@ -26,7 +26,10 @@ const actions = useCallActions(toRef(props, 'id'))
 provideCall({
   call: computed(() => call.value!),
   pack: computed(() => knowhow.value!.pack),
-  codes: computed(() => knowhow.value!.codes),
+  codes: computed(() => {
+    const maker = call.value!.machine.maker.toLowerCase()
+    return knowhow.value!.codes.filter((code) => code.maker.toLowerCase() === maker)
+  }),
   actions,
 })
 

@@ -9,7 +9,7 @@ import PartPicker from './PartPicker.vue'
 
 defineProps<{ step?: Step }>()
 const emit = defineEmits<{ back: [] }>()
-const { call, pack, actions } = useCallContext()
+const { call, pack, codes, actions } = useCallContext()
 const { data: session } = useSession()
 const advice = useDraft(`advice:${call.value.id}`, '')
 const reason = useDraft(`reason:${call.value.id}`, '')
@@ -19,6 +19,10 @@ const cause = computed(() => {
   return first && { name: byId(pack.value.faults, first.fault)!.name, chance: first.chance }
 })
 const cured = computed(() => call.value.entries.some((e) => e.kind === 'REMEDY' && e.answer === 'cured'))
+/** The codes that the machine showed, to be cleared. */
+const shown = computed(() =>
+  codes.value.filter((code) => call.value.entries.some((e) => e.kind === 'CODE' && e.subject === code.code)),
+)
 /** Remedies done whose part is still to be counted. */
 const uncounted = computed(() =>
   pack.value.remedies.filter(
@@ -69,6 +73,12 @@ async function close() {
       </button>
     </template>
     <template v-else>
+      <p v-for="code in shown" :key="code.code">
+        <b
+          >Clear the code <span class="font-mono">{{ code.code }}</span>:</b
+        >
+        {{ code.clear }}
+      </p>
       <PartPicker v-for="remedy in uncounted" :key="remedy.id" :remedy="remedy" />
       <form class="grid gap-3" @submit.prevent="close">
         <div v-if="call.gaps.length" class="border-act grid gap-1 border-l-8 pl-3">

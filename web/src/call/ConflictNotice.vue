@@ -4,9 +4,9 @@ import { clock } from '../ui/format'
 import { useCallContext } from './context'
 import { answerText, entryText } from './wording'
 
-const { call, pack, codes, actions } = useCallContext()
+const { pack, codes, actions } = useCallContext()
 const theirs = computed(() => actions.problem.value!.theirs!)
-const what = computed(() => entryText(theirs.value, pack.value, codes.value, call.value.machine).what)
+const what = computed(() => entryText(theirs.value, pack.value, codes.value).what)
 const mine = computed(() => actions.mine.value && answerText(theirs.value, actions.mine.value, pack.value))
 </script>
 

@@ -20,7 +20,7 @@ const signs = computed<Choice[]>(() =>
 )
 const tabled = computed<Choice[]>(() =>
   codes.value
-    .filter((code) => code.maker === call.value.machine.maker && !settled.value.has(code.code))
+    .filter((code) => !settled.value.has(code.code))
     .map((code) => ({ kind: 'CODE', id: code.code, label: code.meaning, tag: code.code })),
 )
 const found = computed<Choice[]>(() => {

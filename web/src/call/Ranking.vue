@@ -16,7 +16,7 @@ const why = (suspect: Suspect) =>
     .filter((w) => Math.abs(w.decibans) >= 0.5)
     .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
     .map((w) => ({
-      text: shortText(call.value.entries[w.finding]!, pack.value, codes.value, call.value.machine),
+      text: shortText(call.value.entries[w.finding]!, pack.value, codes.value),
       weight: weight(w.decibans),
     }))
 

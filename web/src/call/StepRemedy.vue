@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
+import { lowerFirst } from '../ui/format'
 import { byId, useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
 
@@ -32,7 +33,7 @@ const remedy = computed(() =>
       :disabled="actions.busy.value"
       @click="actions.correct(pending, 'cured')"
     >
-      Proved: {{ step.name.charAt(0).toLowerCase() + step.name.slice(1) }}
+      Proved: {{ lowerFirst(step.name) }}
     </button>
     <button
       type="button"

@@ -12,7 +12,7 @@ const lines = computed(() =>
     ...call.value.entries.map((entry) => ({
       id: entry.id,
       at: entry.at,
-      ...entryText(entry, pack.value, codes.value, call.value.machine),
+      ...entryText(entry, pack.value, codes.value),
       undo: () => actions.takeBack(entry),
     })),
     ...call.value.partUses.map((use) => ({

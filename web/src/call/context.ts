@@ -2,7 +2,7 @@ import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import type { Call, Knowhow, Pack } from '../api/types'
 import type { CallActions } from './useCallActions'
 
-/** What every piece of a call's screen needs: the call as it stands, what is known of its kind, and what can be done. */
+/** What every piece of a call's screen needs: the call as it stands, its kind's pack, its maker's codes, and what can be done. */
 export interface CallContext {
   call: ComputedRef<Call>
   pack: ComputedRef<Pack>

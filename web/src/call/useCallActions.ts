@@ -15,8 +15,9 @@ export function useCallActions(callId: Ref<string>) {
   const mine = ref<string>()
   let last: Change | undefined
 
-  async function run(change: Change): Promise<boolean> {
+  async function run(change: Change, given?: string): Promise<boolean> {
     last = change
+    mine.value = given
     busy.value = true
     problem.value = undefined
     try {
@@ -45,18 +46,18 @@ export function useCallActions(callId: Ref<string>) {
   /** Enters what was seen, checked or done. The id is made once, so that trying again enters nothing twice. */
   function enter(kind: Entry['kind'], subject: string, given: string) {
     const body = { id: uuid(), kind, subject, answer: given }
-    mine.value = given
-    return run(() =>
-      answer(() => api.POST('/api/calls/{callId}/entries', { params: { path: call() }, body })),
+    return run(
+      () => answer(() => api.POST('/api/calls/{callId}/entries', { params: { path: call() }, body })),
+      given,
     )
   }
 
   function correct(entry: Entry, given: string) {
     const path = { ...call(), entryId: entry.id }
     const body = { answer: given, version: entry.version }
-    mine.value = given
-    return run(() =>
-      answer(() => api.PUT('/api/calls/{callId}/entries/{entryId}', { params: { path }, body })),
+    return run(
+      () => answer(() => api.PUT('/api/calls/{callId}/entries/{entryId}', { params: { path }, body })),
+      given,
     )
   }
 
@@ -96,7 +97,7 @@ export function useCallActions(callId: Ref<string>) {
     problem,
     busy,
     mine,
-    again: () => last && run(last),
+    again: () => last && run(last, mine.value),
     dismiss,
     enter,
     correct,

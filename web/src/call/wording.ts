@@ -1,4 +1,4 @@
-import type { Entry, Knowhow, Machine, Pack } from '../api/types'
+import type { Entry, Knowhow, Pack } from '../api/types'
 import { lowerFirst } from '../ui/format'
 import { byId } from './context'
 
@@ -28,7 +28,6 @@ export function entryText(
   entry: Entry,
   pack: Pack,
   codes: Knowhow['codes'],
-  machine: Machine,
 ): { what: string; result: string } {
   switch (entry.kind) {
     case 'SIGN': {
@@ -37,7 +36,7 @@ export function entryText(
       return { what: sign?.ask ?? entry.subject, result: answerText(entry, entry.answer, pack) }
     }
     case 'CODE': {
-      const code = codes.find((c) => c.code === entry.subject && c.maker === machine.maker)
+      const code = codes.find((c) => c.code === entry.subject)
       return { what: `Code ${entry.subject}`, result: code?.meaning ?? '' }
     }
     case 'CHECK':
@@ -54,8 +53,8 @@ export function entryText(
 }
 
 /** The same in as few words as will do. */
-export function shortText(entry: Entry, pack: Pack, codes: Knowhow['codes'], machine: Machine): string {
-  const { what, result } = entryText(entry, pack, codes, machine)
+export function shortText(entry: Entry, pack: Pack, codes: Knowhow['codes']): string {
+  const { what, result } = entryText(entry, pack, codes)
   if (entry.kind === 'CODE') return what
   if (entry.kind === 'CHECK') return result
   if (entry.kind === 'SIGN' && entry.answer !== 'yes')

@@ -137,6 +137,7 @@ public class WholeJobTest extends BrowserTest {
         page.reload();
         button(page, "Proved: it drains").click();
         assertThat(page.getByLabel("Next step")).containsText("Cured and proved");
+        assertThat(page.getByLabel("Next step")).containsText("Clear the code d4:");
     }
 
     private void handOver(Page page) {

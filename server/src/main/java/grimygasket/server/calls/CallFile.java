@@ -45,13 +45,14 @@ class CallFile {
     CallView of(ServiceCall call, UUID accountId) {
         var machine = machines.machine(call.machineId());
         var story = entries.of(call.id());
+        var findings = judge.findings(machine, story);
         var uses = shelf.usesOf(call.id());
         var parts = shelf.partsFor(accountId, machine.kind(), machine.maker());
         var ring = Ring.of(
                 library.pack(machine.kind()),
                 new VisitRecord(
                         call.complaint(),
-                        judge.findings(machine, story),
+                        findings,
                         uses.stream().collect(Collectors.toMap(PartUse::remedy, PartUse::used, Integer::sum)),
                         call.closedAt() != null));
         return new CallView(
@@ -74,7 +75,7 @@ class CallFile {
                 uses,
                 uses.stream().map(PartUse::total).reduce(BigDecimal.ZERO, BigDecimal::add),
                 parts,
-                judge.assess(machine, story, parts),
+                judge.assess(machine, findings, parts),
                 segments(ring),
                 ring.gapsBeforeClosing());
     }

@@ -27,11 +27,11 @@ class Judge {
         this.business = business;
     }
 
-    Assessment assess(Machine machine, List<Entry> entries, List<VanPart> parts) {
+    Assessment assess(Machine machine, List<Finding> findings, List<VanPart> parts) {
         return Diagnosis.assess(
                 library.pack(machine.kind()),
                 new grimygasket.diagnosis.Machine(Set.copyOf(machine.features())),
-                new Evidence(findings(machine, entries), van(parts)));
+                new Evidence(findings, van(parts)));
     }
 
     List<Finding> findings(Machine machine, List<Entry> entries) {

@@ -95,8 +95,8 @@ public class MachineStore {
                 .param("version", version)
                 .update();
         if (changed == 0) {
-            throw new Problem(Kind.STALE, "What is fitted on this machine was changed elsewhere meanwhile.")
-                    .with("theirs", machine(machineId));
+            throw new Problem(
+                    Kind.STALE, "What is fitted was changed on another screen meanwhile; it is shown as it is now.");
         }
         jdbc.sql("delete from machine_feature where machine_id = :id")
                 .param("id", machineId)

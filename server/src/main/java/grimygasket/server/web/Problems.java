@@ -2,15 +2,17 @@ package grimygasket.server.web;
 
 import grimygasket.server.web.Problem.Kind;
 import java.util.LinkedHashMap;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
-/** Turns a request that breaks its limits into one problem that names every field. */
+/** Says of a request that cannot be taken what is wrong with it; all its bad fields at once. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
     @Override
@@ -21,5 +23,21 @@ class Problems extends ResponseEntityExceptionHandler {
         var body = Problem.body(Kind.INVALID, String.join(" ", fields.values()));
         body.setProperty("fields", fields);
         return handleExceptionInternal(e, body, headers, status, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        var body = Problem.body(
+                Kind.INVALID,
+                "A number, day or time is missing or not readable. Look at what you entered, and try again.");
+        return handleExceptionInternal(e, body, headers, status, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        var body = Problem.body(Kind.NOT_FOUND, "There is nothing at this address. Go on from the round.");
+        return handleExceptionInternal(e, body, headers, Kind.NOT_FOUND.status(), request);
     }
 }

@@ -203,6 +203,20 @@ public class CallTest extends ServerTest {
     }
 
     @Test
+    public void whatCannotBeReadIsSaidInWords() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var empty = client.post(
+                call.path + "/part-uses",
+                "{\"id\": \"%s\", \"remedy\": \"replace-valve\", \"partId\": \"%s\", \"used\": \"\"}"
+                        .formatted(UUID.randomUUID(), VALVE));
+        assertEquals(empty.kind(), "invalid");
+        assertFalse(empty.detail().isBlank());
+        assertEquals(client.get("/api/calls/mistyped").kind(), "not-found");
+        assertEquals(client.get("/api/round/someday").kind(), "not-found");
+    }
+
+    @Test
     public void aCallOfSomebodyElseIsNotThere() {
         assertEquals(signedIn().get("/api/calls/" + UUID.randomUUID()).kind(), "not-found");
     }
