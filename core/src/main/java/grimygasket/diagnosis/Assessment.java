@@ -9,10 +9,20 @@ import java.util.List;
  * @param noneOfThese chance that no listed fault is present, 0 to 1
  * @param paths the machine's paths, with what is known of each station
  * @param plan what to do about it
+ * @param misfits findings that go badly with the others; empty where nothing contradicts
+ * @param turns answers that would put another cause first, likeliest answer first
+ * @param dangers faults to beware of however improbable they are, while they are possible
  * @param massCutOff prior probability of more faults at once than are considered together, 0 to 1
  */
 public record Assessment(
-        List<Suspect> ranking, double noneOfThese, List<PathState> paths, Plan plan, double massCutOff) {
+        List<Suspect> ranking,
+        double noneOfThese,
+        List<PathState> paths,
+        Plan plan,
+        List<Misfit> misfits,
+        List<Turn> turns,
+        List<Danger> dangers,
+        double massCutOff) {
 
     /**
      * One fault.
@@ -32,6 +42,35 @@ public record Assessment(
      *     findings (Good, Probability and the Weighing of Evidence, 1950)
      */
     public record Weight(int finding, double decibans) {}
+
+    /**
+     * A finding that contradicts the others: one of them is mistaken, or several faults have come together.
+     *
+     * @param finding its index in the evidence
+     * @param expected how likely it was, given all others since the last remedy, 0 to 1
+     */
+    public record Misfit(int finding, double expected) {}
+
+    /**
+     * An answer that would change the mind.
+     *
+     * @param kind of the step that may give it, a question or a check
+     * @param id of that step
+     * @param step its name
+     * @param answer in words
+     * @param chance that it will be this one, 0 to 1
+     * @param leader id of the fault that would then be likeliest; null for none of these
+     * @param leaderChance how likely that would then be, 0 to 1
+     */
+    public record Turn(
+            Step.Kind kind, String id, String step, String answer, double chance, String leader, double leaderChance) {}
+
+    /**
+     * @param fault its id
+     * @param caution id of what to beware of
+     * @param chance that it is present, 0 to 1
+     */
+    public record Danger(String fault, String caution, double chance) {}
 
     public record PathState(String path, List<StationState> stations) {}
 

@@ -10,6 +10,9 @@ final class Belief {
     /** Chance that a machine works again after a remedy although nothing listed was wrong with it. */
     private static final double CURED_BY_CHANCE = 0.01;
 
+    /** Chance that a proof passes although a fault that hinders its function is present. */
+    private static final double PASSES_ALL_THE_SAME = 0.02;
+
     /** Probability that planning may leave out, 0 to 1. */
     private static final double NOT_PLANNED_FOR = 0.01;
 
@@ -136,13 +139,13 @@ final class Belief {
         return new Belief(network, sets, next);
     }
 
-    /** After a check whose outcome at an index was seen, and therefore none that takes precedence over it. */
-    Belief givenOutcome(NoisyOr[] outcomes, int seen) {
-        var belief = this;
-        for (int o = 0; o < seen; o++) {
-            belief = belief.given(outcomes[o], false);
+    /** After something that is as likely under each set as said; see {@link Network#likelihood}. */
+    Belief given(double[] likelihood) {
+        var next = new double[weights.length];
+        for (int s = 0; s < next.length; s++) {
+            next[s] = weights[s] * likelihood[s];
         }
-        return seen < outcomes.length ? belief.given(outcomes[seen], true) : belief;
+        return new Belief(network, sets, next);
     }
 
     /** After a remedy that was proved to have cured the machine: what had been wrong with it. */
@@ -166,6 +169,24 @@ final class Belief {
         for (int fault = 0; fault < network.faults.size(); fault++) {
             if (cures[fault] > 0) {
                 takeAway(fault, cures[fault], next);
+            }
+        }
+        return new Belief(network, sets, next);
+    }
+
+    /**
+     * After a remedy whose proof passed while the machine still fails in another way: as after one that failed, but what
+     * hinders the proved function is hardly there any more.
+     */
+    Belief givenPartly(Remedy remedy) {
+        var next = givenStillFailing(remedy).weights.clone();
+        var hinders = network.hinders(remedy.proof());
+        for (int s = 1; s < next.length; s++) {
+            for (int fault : sets.members(s)) {
+                if (hinders[fault]) {
+                    next[s] *= PASSES_ALL_THE_SAME;
+                    break;
+                }
             }
         }
         return new Belief(network, sets, next);

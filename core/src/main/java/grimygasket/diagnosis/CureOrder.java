@@ -47,9 +47,7 @@ final class CureOrder {
         this.referMinutes = network.pack.referMinutes();
         this.items = remedies.stream()
                 .map(r -> {
-                    double minutes = r.minutes()
-                            + network.pack.proof(r.proof()).minutes()
-                            + (van.carries(r.part()) ? 0 : van.returnTripMinutes());
+                    double minutes = r.minutes() + network.pack.proof(r.proof()).minutes() + van.waitMinutes(r);
                     var cures = network.cures(r);
                     var faults = IntStream.range(0, network.faults.size())
                             .filter(f -> cures[f] > 0)
@@ -60,7 +58,7 @@ final class CureOrder {
                             IntStream.of(faults).mapToDouble(f -> cures[f]).toArray(),
                             access.chain(r.layer()),
                             minutes,
-                            minutes + van.priceInMinutes(r.part()));
+                            minutes + van.priceInMinutes(r.parts()));
                 })
                 .toArray(Item[]::new);
         this.chains =

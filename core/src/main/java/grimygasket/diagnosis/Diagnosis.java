@@ -1,13 +1,19 @@
 package grimygasket.diagnosis;
 
+import grimygasket.diagnosis.Assessment.Danger;
+import grimygasket.diagnosis.Assessment.Misfit;
 import grimygasket.diagnosis.Assessment.PathState;
 import grimygasket.diagnosis.Assessment.StationState;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Assessment.Weight;
+import grimygasket.diagnosis.Finding.FactKnown;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The judgement: from evidence to causes and the next step. */
 public final class Diagnosis {
@@ -20,7 +26,33 @@ public final class Diagnosis {
     /** ... and little chance remains. */
     private static final double CLEARED_CHANCE = 0.05;
 
-    private Diagnosis() {}
+    private final Network network;
+    private final Evidence evidence;
+
+    /** Indices of the findings in the order in which they are weighed: facts first, as they speak of the time before. */
+    private final int[] order;
+
+    /** By place in the order; null for one that says nothing in this way. */
+    private final List<double[]> likelihoods = new ArrayList<>();
+
+    /** The prior, then the belief after each finding in the order. */
+    private final List<Belief> beliefs = new ArrayList<>();
+
+    private Diagnosis(Network network, Evidence evidence) {
+        this.network = network;
+        this.evidence = evidence;
+        var findings = evidence.findings();
+        order = IntStream.range(0, findings.size())
+                .boxed()
+                .sorted(Comparator.comparing(i -> !(findings.get(i) instanceof FactKnown)))
+                .mapToInt(Integer::intValue)
+                .toArray();
+        beliefs.add(Belief.prior(network));
+        for (int i : order) {
+            likelihoods.add(network.likelihood(findings.get(i)));
+            beliefs.add(after(now(), findings.get(i), likelihoods.get(likelihoods.size() - 1)));
+        }
+    }
 
     /**
      * Judges a machine by the evidence. Pure: the same arguments always give the same assessment.
@@ -32,91 +64,105 @@ public final class Diagnosis {
     }
 
     static Assessment assess(Pack pack, Machine machine, Evidence evidence, int mostAtOnce) {
-        var network = new Network(pack, machine, mostAtOnce);
-        var beliefs = beliefs(network, evidence);
-        var prior = beliefs.get(0);
-        var now = beliefs.get(beliefs.size() - 1);
+        return new Diagnosis(new Network(pack, machine, mostAtOnce), evidence).assessment();
+    }
+
+    private Assessment assessment() {
+        var plan = new Planner(network, now(), evidence).plan();
+        var ranking = ranking();
         return new Assessment(
-                ranking(network, beliefs),
-                now.none(),
-                paths(network, prior, now),
-                new Planner(network, now, evidence).plan(),
+                ranking,
+                now().none(),
+                paths(),
+                plan,
+                misfits(),
+                Turns.of(plan, ranking, now().none()),
+                dangers(),
                 Belief.massCutOff(network));
     }
 
-    /** The prior, then the belief after each finding. */
-    private static List<Belief> beliefs(Network network, Evidence evidence) {
-        var beliefs = new ArrayList<Belief>();
-        beliefs.add(Belief.prior(network));
-        for (var finding : evidence.findings()) {
-            beliefs.add(after(beliefs.get(beliefs.size() - 1), finding, network));
-        }
-        return beliefs;
+    private Belief now() {
+        return beliefs.get(beliefs.size() - 1);
     }
 
-    private static Belief after(Belief belief, Finding finding, Network network) {
-        if (finding instanceof Finding.SignSettled settled) {
-            var sign = network.sign(settled.sign());
-            return settled.answer() == Finding.Answer.UNKNOWN
-                    ? belief
-                    : belief.given(sign, settled.answer() == Finding.Answer.YES);
+    private Belief after(Belief belief, Finding finding, double[] likelihood) {
+        if (finding instanceof RemedyTried tried) {
+            var remedy = network.pack.remedy(tried.remedy());
+            return switch (tried.proved()) {
+                case PENDING -> belief;
+                case CURED -> belief.givenCured(remedy);
+                case PARTLY -> belief.givenPartly(remedy);
+                case STILL_FAILING -> belief.givenStillFailing(remedy);
+            };
         }
-        if (finding instanceof Finding.CodeShown shown) {
-            return belief.given(network.code(shown.code()), true);
-        }
-        if (finding instanceof Finding.CheckMade made) {
-            int outcome = network.pack.check(made.check()).outcomeIndex(made.outcome());
-            return belief.givenOutcome(network.check(made.check()), outcome);
-        }
-        var tried = (Finding.RemedyTried) finding;
-        var remedy = network.pack.remedy(tried.remedy());
-        return switch (tried.proved()) {
-            case PENDING -> belief;
-            case CURED -> belief.givenCured(remedy);
-            case STILL_FAILING -> belief.givenStillFailing(remedy);
-        };
+        return likelihood == null ? belief : belief.given(likelihood);
     }
 
-    private static List<Suspect> ranking(Network network, List<Belief> beliefs) {
+    private List<Suspect> ranking() {
         var chances = beliefs.stream().map(Belief::marginals).toList();
         var ranking = new ArrayList<Suspect>();
         for (int f = 0; f < network.faults.size(); f++) {
             var why = new ArrayList<Weight>();
-            for (int i = 1; i < chances.size(); i++) {
-                why.add(new Weight(i - 1, decibans(chances.get(i - 1)[f], chances.get(i)[f])));
+            for (int i = 0; i < order.length; i++) {
+                why.add(new Weight(order[i], decibans(chances.get(i)[f], chances.get(i + 1)[f])));
             }
-            ranking.add(new Suspect(
-                    network.faults.get(f).id(),
-                    chances.get(chances.size() - 1)[f],
-                    chances.get(0)[f],
-                    List.copyOf(why)));
+            why.sort(Comparator.comparingInt(Weight::finding));
+            ranking.add(
+                    new Suspect(network.faults.get(f).id(), now().marginals()[f], chances.get(0)[f], List.copyOf(why)));
         }
         ranking.sort(Comparator.comparingDouble(Suspect::chance).reversed());
         return List.copyOf(ranking);
     }
 
-    private static List<PathState> paths(Network network, Belief prior, Belief now) {
+    private List<PathState> paths() {
         return network.pack.paths().stream()
                 .map(path -> new PathState(
                         path.id(),
                         network.stations(path).stream()
-                                .map(station -> station(station.id(), network, prior, now))
+                                .map(station -> station(station.id()))
                                 .toList()))
                 .toList();
     }
 
-    private static StationState station(String station, Network network, Belief prior, Belief now) {
+    private StationState station(String station) {
         var faults = network.faultsAt(station);
-        double chance = now.any(faults);
-        boolean cleared = chance < CLEARED_CHANCE && decibans(prior.any(faults), chance) <= CLEARED_DECIBANS;
+        double chance = now().any(faults);
+        boolean cleared = chance < CLEARED_CHANCE && decibans(beliefs.get(0).any(faults), chance) <= CLEARED_DECIBANS;
         return new StationState(station, chance, cleared);
     }
 
-    /** Change of the odds from one chance to another; chances of 0 and 1 are kept finite. */
-    private static double decibans(double from, double to) {
-        return 10 * (log10Odds(to) - log10Odds(from));
+    /** Among the findings since the last remedy: what was seen before it may rightly differ from what is seen after. */
+    private List<Misfit> misfits() {
+        int from = 0;
+        for (int i = 0; i < order.length; i++) {
+            var finding = evidence.findings().get(order[i]);
+            boolean changesTheMachine = finding instanceof RemedyTried tried && tried.proved() != Proved.PENDING;
+            if (changesTheMachine || finding instanceof FactKnown) {
+                from = i + 1;
+            }
+        }
+        return Conflict.among(
+                beliefs.get(from),
+                likelihoods.subList(from, order.length),
+                IntStream.of(order).skip(from).toArray());
     }
 
+    private List<Danger> dangers() {
+        var dangers = new ArrayList<Danger>();
+        for (int f = 0; f < network.faults.size(); f++) {
+            var fault = network.faults.get(f);
+            if (fault.danger() != null) {
+                dangers.add(new Danger(fault.id(), fault.danger(), now().marginals()[f]));
+            }
+        }
+        return List.copyOf(dangers);
+    }
+
+    private static double decibans(double before, double after) {
+        return 10 * (log10Odds(after) - log10Odds(before));
+    }
+
+    /** Held off certainty, so that what numbers can no longer tell from 0 or 1 stays finite. */
     private static double log10Odds(double chance) {
         double kept = Math.min(Math.max(chance, 1e-12), 1 - 1e-12);
         return Math.log10(kept / (1 - kept));

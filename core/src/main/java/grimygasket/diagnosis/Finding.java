@@ -27,6 +27,9 @@ public sealed interface Finding {
     /** A check was made and gave one of its outcomes. */
     record CheckMade(String check, String outcome) implements Finding {}
 
+    /** A fact about the machine, its home or its use was learnt: it shifts how likely faults are to begin with. */
+    record FactKnown(String fact, String choice) implements Finding {}
+
     /** A remedy was carried out. */
     record RemedyTried(String remedy, Proved proved) implements Finding {}
 
@@ -35,6 +38,8 @@ public sealed interface Finding {
         /** Not proved yet: it says nothing so far. */
         PENDING,
         CURED,
+        /** What the proof is for works now, but the machine still fails in another way. */
+        PARTLY,
         STILL_FAILING
     }
 }

@@ -1,18 +1,39 @@
 package grimygasket.diagnosis;
 
+import grimygasket.pack.Needs;
+import grimygasket.pack.Pack;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
- * What about a machine matters to its diagnosis.
+ * What matters about a machine and its technician to the diagnosis.
  *
- * @param features the ids of the features that it has; ids unknown to the pack have no effect
+ * @param traits ids of the features that the machine has, and {@code school=choice} for every school that its technician
+ *     follows; what the pack does not know has no effect
  */
-public record Machine(Set<String> features) {
+public record Machine(Set<String> traits) {
     public Machine {
-        features = Set.copyOf(features);
+        traits = Set.copyOf(traits);
     }
 
-    boolean has(String feature) {
-        return feature == null || features.contains(feature);
+    /**
+     * @param chosen school id to choice; for a school left out, or a choice that the pack does not know, the usual one is
+     *     taken
+     */
+    public static Machine of(Pack pack, Collection<String> features, Map<String, String> chosen) {
+        var traits = new HashSet<>(features);
+        for (var school : pack.schools()) {
+            var choice = chosen.get(school.id());
+            boolean known = school.choices().stream().anyMatch(c -> c.id().equals(choice));
+            traits.add(school.id() + "=" + (known ? choice : school.usual()));
+        }
+        return new Machine(traits);
+    }
+
+    public boolean meets(List<String> needs) {
+        return Needs.met(needs, traits);
     }
 }

@@ -2,6 +2,7 @@ package grimygasket.diagnosis;
 
 import grimygasket.pack.Check;
 import grimygasket.pack.Code;
+import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
@@ -9,6 +10,7 @@ import grimygasket.pack.Path;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -40,15 +42,16 @@ final class Network {
         this.machine = machine;
         var stations = stationsOf(pack, machine);
         faults = pack.faults().stream()
-                .filter(f -> machine.has(f.needs()))
+                .filter(f -> machine.meets(f.needs()))
                 .filter(f -> f.at().isEmpty() || f.at().stream().anyMatch(stations::contains))
                 .toList();
         for (int f = 0; f < faults.size(); f++) {
             indexOf.put(faults.get(f).id(), f);
         }
-        signs = pack.signs().stream().filter(s -> machine.has(s.needs())).toList();
-        checks = pack.checks().stream().filter(c -> machine.has(c.needs())).toList();
+        signs = pack.signs().stream().filter(s -> machine.meets(s.needs())).toList();
+        checks = pack.checks().stream().filter(c -> machine.meets(c.needs())).toList();
         remedies = pack.remedies().stream()
+                .filter(r -> machine.meets(r.needs()))
                 .filter(r -> r.cures().keySet().stream().anyMatch(indexOf::containsKey))
                 .toList();
         sets = FaultSets.of(faults.size(), most);
@@ -59,14 +62,14 @@ final class Network {
     private static Set<String> stationsOf(Pack pack, Machine machine) {
         var ids = new HashSet<String>();
         for (var path : pack.paths()) {
-            path.stations().stream().filter(s -> machine.has(s.needs())).forEach(s -> ids.add(s.id()));
+            path.stations().stream().filter(s -> machine.meets(s.needs())).forEach(s -> ids.add(s.id()));
         }
         return ids;
     }
 
     /** The stations of a path that this machine has. */
     List<Station> stations(Path path) {
-        return path.stations().stream().filter(s -> machine.has(s.needs())).toList();
+        return path.stations().stream().filter(s -> machine.meets(s.needs())).toList();
     }
 
     /** Indices of the faults that stand at a station. */
@@ -84,6 +87,68 @@ final class Network {
     /** The models of a check's outcomes but the last, in order of precedence. */
     NoisyOr[] check(String id) {
         return checkModels.get(id);
+    }
+
+    /**
+     * How likely a finding is under each set of faults, up to a common factor; null for one that says nothing in this way.
+     */
+    double[] likelihood(Finding finding) {
+        if (finding instanceof Finding.SignSettled settled) {
+            return settled.answer() == Finding.Answer.UNKNOWN
+                    ? null
+                    : sign(settled.sign()).likelihood(sets, settled.answer() == Finding.Answer.YES);
+        }
+        if (finding instanceof Finding.CodeShown shown) {
+            return code(shown.code()).likelihood(sets, true);
+        }
+        if (finding instanceof Finding.CheckMade made) {
+            return likelihood(check(made.check()), pack.check(made.check()).outcomeIndex(made.outcome()));
+        }
+        if (finding instanceof Finding.FactKnown known) {
+            return likelihood(pack.fact(known.fact()).choice(known.choice()));
+        }
+        return null;
+    }
+
+    /** Of the outcome at an index, which was seen, and therefore none that takes precedence over it. */
+    private double[] likelihood(NoisyOr[] outcomes, int seen) {
+        var likelihood = new double[sets.count()];
+        Arrays.fill(likelihood, 1);
+        for (int o = 0; o <= seen && o < outcomes.length; o++) {
+            var one = outcomes[o].likelihood(sets, o == seen);
+            for (int s = 0; s < likelihood.length; s++) {
+                likelihood[s] *= one[s];
+            }
+        }
+        return likelihood;
+    }
+
+    private double[] likelihood(Fact.Choice choice) {
+        var factors = FaultSets.factors(faults.size(), 1);
+        choice.shifts().forEach((fault, factor) -> {
+            var index = indexOf.get(fault);
+            if (index != null) {
+                factors[index] = factor;
+            }
+        });
+        var likelihood = new double[sets.count()];
+        for (int s = 0; s < likelihood.length; s++) {
+            likelihood[s] = sets.product(factors, s);
+        }
+        return likelihood;
+    }
+
+    /** By fault index, whether a fault hinders what a proof shows: whether a remedy for it has that proof. */
+    boolean[] hinders(String proof) {
+        var hinders = new boolean[faults.size()];
+        for (var remedy : pack.remedies()) {
+            if (remedy.proof().equals(proof)) {
+                remedy.cures().keySet().stream()
+                        .filter(indexOf::containsKey)
+                        .forEach(fault -> hinders[indexOf.get(fault)] = true);
+            }
+        }
+        return hinders;
     }
 
     /** A code that points to a sign points to the sign's causes, as strongly as both links together. */
@@ -122,20 +187,12 @@ final class Network {
         return strengths;
     }
 
-    /** Nothing passes the first blocked station: whatever blocks the path up to there can be what is seen. */
+    /** Whatever blocks the path up to the outcome's station can be what is seen. */
     private Map<String, Double> blockages(Outcome outcome) {
         var strengths = new HashMap<String, Double>();
-        if (outcome.blockedUpTo() == null || outcome.seen() == 0) {
-            return strengths;
-        }
-        for (var path : pack.paths()) {
-            var ids = path.stations().stream().map(Station::id).toList();
-            var upTo = ids.subList(0, ids.indexOf(outcome.blockedUpTo()) + 1);
-            for (var fault : faults) {
-                if (fault.blocks() > 0 && fault.at().stream().anyMatch(upTo::contains)) {
-                    strengths.put(fault.id(), fault.blocks() * outcome.seen());
-                }
-            }
+        if (outcome.seen() > 0) {
+            pack.blocking(outcome.blockedUpTo())
+                    .forEach(fault -> strengths.put(fault.id(), fault.blocks() * outcome.seen()));
         }
         return strengths;
     }

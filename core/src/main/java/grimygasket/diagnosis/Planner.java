@@ -5,7 +5,9 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Step.Kind;
+import grimygasket.diagnosis.Step.PartNeed;
 import grimygasket.diagnosis.Step.Prospect;
+import grimygasket.diagnosis.Step.Reach;
 import grimygasket.pack.Check;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Remedy;
@@ -117,21 +119,10 @@ final class Planner {
     }
 
     private Option option(Kind kind, String id, String name, double minutes, long chain, Branches branches) {
-        double reach = access.minutes(chain, open);
-        var step = new Step(
-                kind,
-                id,
-                name,
-                minutes,
-                reach,
-                names(access.closed(chain, open)),
-                null,
-                true,
-                minutes + reach + branches.minutes,
-                0,
-                branches.prospects,
-                List.of());
-        return new Option(step, minutes + reach + branches.cost);
+        var reach = reach(chain);
+        double now = minutes + reach.minutes();
+        var step = Step.plain(kind, id, name, minutes, reach, now + branches.minutes, branches.prospects);
+        return new Option(step, now + branches.cost);
     }
 
     /** What follows each answer of a step, weighed by its chance. */
@@ -161,26 +152,25 @@ final class Planner {
 
     private Option remedy(Remedy remedy) {
         long chain = access.chain(remedy.layer());
-        double reach = access.minutes(chain, open);
+        var reach = reach(chain);
         double failing = 1 - now.chanceCured(remedy);
         var after = now.givenStillFailing(remedy);
         var value = order.from(after, open | chain, remedy);
-        double minutes = reach + order.minutes(remedy) + failing * value.minutes();
-        double cost = reach + order.cost(remedy) + failing * value.cost();
         var step = new Step(
                 Kind.REMEDY,
                 remedy.id(),
                 remedy.name(),
                 remedy.minutes(),
                 reach,
-                names(access.closed(chain, open)),
-                remedy.part(),
-                van.carries(remedy.part()),
-                minutes,
+                remedy.parts().stream()
+                        .map(part -> new PartNeed(part, van.carries(part)))
+                        .toList(),
+                van.waitMinutes(remedy),
+                reach.minutes() + order.minutes(remedy) + failing * value.minutes(),
                 0,
                 List.of(prospect("still-failing", "Still fails", failing, after)),
                 List.of());
-        return new Option(step, cost);
+        return new Option(step, reach.minutes() + order.cost(remedy) + failing * value.cost());
     }
 
     private Step proof(Remedy remedy) {
@@ -188,37 +178,26 @@ final class Planner {
         double failing = 1 - now.chanceCured(remedy);
         var after = now.givenStillFailing(remedy);
         double rest = failing * order.from(after, open, remedy).minutes();
-        return new Step(
-                Kind.PROVE,
-                proof.id(),
-                proof.name(),
-                proof.minutes(),
-                0,
-                List.of(),
-                null,
-                true,
-                proof.minutes() + rest,
-                0,
-                List.of(prospect("still-failing", "Still fails", failing, after)),
-                List.of("Only a run shows whether it is cured."));
+        return Step.plain(
+                        Kind.PROVE,
+                        proof.id(),
+                        proof.name(),
+                        proof.minutes(),
+                        Reach.NOTHING,
+                        proof.minutes() + rest,
+                        List.of(prospect("still-failing", "Still fails", failing, after)))
+                .compared(0, List.of("Only a run shows whether it is cured."));
     }
 
     private Option refer() {
         double minutes = network.pack.referMinutes();
-        var step = new Step(
-                Kind.REFER,
-                "refer",
-                "Hand the call on",
-                minutes,
-                0,
-                List.of(),
-                null,
-                true,
-                minutes,
-                0,
-                List.of(),
-                List.of());
-        return new Option(step, minutes);
+        return new Option(
+                Step.plain(Kind.REFER, "refer", "Hand the call on", minutes, Reach.NOTHING, minutes, List.of()),
+                minutes);
+    }
+
+    private Reach reach(long chain) {
+        return new Reach(access.closed(chain, open).stream().map(Layer::name).toList(), access.minutes(chain, open));
     }
 
     private Prospect prospect(String outcome, String name, double chance, Belief after) {
@@ -232,9 +211,5 @@ final class Planner {
         return chances.length == 0 || after.none() > chances[leader]
                 ? new Prospect(outcome, name, chance, null, after.none())
                 : new Prospect(outcome, name, chance, network.faults.get(leader).id(), chances[leader]);
-    }
-
-    private static List<String> names(List<Layer> layers) {
-        return layers.stream().map(Layer::name).toList();
     }
 }

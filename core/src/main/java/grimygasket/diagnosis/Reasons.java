@@ -21,19 +21,7 @@ final class Reasons {
      * @param lead how much dearer the second is than the best, in minutes
      */
     Step addTo(Step step, double extra, double lead) {
-        return new Step(
-                step.kind(),
-                step.id(),
-                step.name(),
-                step.minutes(),
-                step.accessMinutes(),
-                step.opens(),
-                step.part(),
-                step.partOnVan(),
-                step.expectedMinutes(),
-                extra,
-                step.prospects(),
-                extra > 0 ? List.of() : reasons(step, lead));
+        return step.compared(extra, extra > 0 ? List.of() : reasons(step, lead));
     }
 
     private List<String> reasons(Step step, double lead) {
@@ -77,9 +65,9 @@ final class Reasons {
     }
 
     private static String access(Step step) {
-        return step.opens().isEmpty()
+        return step.reach().opens().isEmpty()
                 ? "Nothing more to open."
-                : "Opening and closing again take " + Math.round(step.accessMinutes()) + " min of it.";
+                : "Opening and closing again take " + Math.round(step.reach().minutes()) + " min of it.";
     }
 
     private static String lowerFirst(String name) {

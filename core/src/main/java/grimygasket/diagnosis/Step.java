@@ -9,10 +9,9 @@ import java.util.List;
  * @param id of the sign, check, remedy or proof in the pack; "refer" for handing on
  * @param name as an order or a question
  * @param minutes for the step alone
- * @param accessMinutes to open what is still closed, and to close it again
- * @param opens names of the layers to open for it, outermost first
- * @param part pack id of the part it uses up; null for none
- * @param partOnVan whether that part is on board; true if it needs none
+ * @param reach what has to be opened for it
+ * @param parts what it uses up
+ * @param waitMinutes for what has to dry, or for the second visit that a missing part or a long drying means
  * @param expectedMinutes from now to a proved cure or to handing on, this step taken first
  * @param extraCost how much dearer than the best step it is expected to be, in minutes, prices of parts turned into
  *     minutes at the labour rate; 0 for the best
@@ -24,10 +23,9 @@ public record Step(
         String id,
         String name,
         double minutes,
-        double accessMinutes,
-        List<String> opens,
-        String part,
-        boolean partOnVan,
+        Reach reach,
+        List<PartNeed> parts,
+        double waitMinutes,
         double expectedMinutes,
         double extraCost,
         List<Prospect> prospects,
@@ -45,6 +43,20 @@ public record Step(
     }
 
     /**
+     * @param opens names of the layers to open, outermost first
+     * @param minutes to open what is still closed, and to close it again
+     */
+    public record Reach(List<String> opens, double minutes) {
+        static final Reach NOTHING = new Reach(List.of(), 0);
+    }
+
+    /**
+     * @param part its id in the pack
+     * @param onVan whether one is on board
+     */
+    public record PartNeed(String part, boolean onVan) {}
+
+    /**
      * One answer of a step.
      *
      * @param outcome "yes" or "no" for a sign, "still-failing" for a remedy, else the outcome's id
@@ -54,4 +66,20 @@ public record Step(
      * @param leaderChance how likely that would then be, 0 to 1
      */
     public record Prospect(String outcome, String name, double chance, String leader, double leaderChance) {}
+
+    /** A step that needs no part and no waiting, not yet compared with others. */
+    static Step plain(
+            Kind kind,
+            String id,
+            String name,
+            double minutes,
+            Reach reach,
+            double expectedMinutes,
+            List<Prospect> prospects) {
+        return new Step(kind, id, name, minutes, reach, List.of(), 0, expectedMinutes, 0, prospects, List.of());
+    }
+
+    Step compared(double extra, List<String> why) {
+        return new Step(kind, id, name, minutes, reach, parts, waitMinutes, expectedMinutes, extra, prospects, why);
+    }
 }

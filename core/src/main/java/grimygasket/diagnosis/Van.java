@@ -1,5 +1,7 @@
 package grimygasket.diagnosis;
 
+import grimygasket.pack.Remedy;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -21,11 +23,24 @@ public record Van(double labourPerHour, double returnTripMinutes, Map<String, Do
     }
 
     boolean carries(String part) {
-        return part == null || partPrices.containsKey(part);
+        return partPrices.containsKey(part);
     }
 
-    /** Price of a part in minutes of work; 0 for no part, or one whose price is not known. */
-    double priceInMinutes(String part) {
-        return part == null ? 0 : 60 * partPrices.getOrDefault(part, 0.0) / labourPerHour;
+    /**
+     * What a remedy makes the technician wait: a second visit if a part is missing, else the drying, or a second visit if
+     * that is shorter.
+     */
+    double waitMinutes(Remedy remedy) {
+        return remedy.parts().stream().allMatch(this::carries)
+                ? Math.min(remedy.dryMinutes(), returnTripMinutes)
+                : returnTripMinutes;
+    }
+
+    /** Price of some parts in minutes of work; one whose price is not known counts as free. */
+    double priceInMinutes(List<String> parts) {
+        double price = parts.stream()
+                .mapToDouble(part -> partPrices.getOrDefault(part, 0.0))
+                .sum();
+        return 60 * price / labourPerHour;
     }
 }

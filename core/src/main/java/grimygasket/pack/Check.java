@@ -12,8 +12,8 @@ import java.util.List;
  * @param tools what to fetch first
  * @param steps the method
  * @param timerSeconds for a method that waits; 0 for none
- * @param caution a caution of the pack that stands at this step; null for none
- * @param needs the feature without which it makes no sense; null for none
+ * @param cautions ids of the cautions that stand at this step
+ * @param needs what machine and technician must meet for it to make sense, see {@link Needs}
  * @param settles ids of the signs that need not be asked for once this check is made, because it shows them
  * @param outcomes at least two, in order of precedence
  */
@@ -25,8 +25,8 @@ public record Check(
         List<String> tools,
         List<String> steps,
         int timerSeconds,
-        String caution,
-        String needs,
+        List<String> cautions,
+        List<String> needs,
         List<String> settles,
         List<Outcome> outcomes) {
     public Check {
@@ -35,6 +35,8 @@ public record Check(
         Range.minutes("minutes of check " + id, minutes);
         tools = Lists.copy(tools);
         steps = Lists.copy(steps);
+        cautions = Lists.copy(cautions);
+        needs = Lists.copy(needs);
         settles = Lists.copy(settles);
         outcomes = Lists.copy(outcomes);
         if (outcomes.size() < 2) {

@@ -7,7 +7,8 @@ import java.util.Map;
  *
  * @param maker whose table it is from
  * @param kind the machine kind, a pack id
- * @param code as the display shows it
+ * @param display whether it is read off a display or off a pattern of lights
+ * @param code as the display shows it, or the pattern in words
  * @param meaning what the maker says it means
  * @param leak chance that the code shows with nothing behind it that it points to, between 0 and 1
  * @param faults fault id to the chance that this fault alone brings the code, between 0 and 1
@@ -17,15 +18,25 @@ import java.util.Map;
 public record Code(
         String maker,
         String kind,
+        Display display,
         String code,
         String meaning,
         double leak,
         Map<String, Double> faults,
         Map<String, Double> signs,
         String clear) {
+    /** Where a machine shows a code. */
+    public enum Display {
+        CODE,
+        LIGHTS
+    }
+
     public Code {
         Range.text("maker", maker);
         Range.text("kind", kind);
+        if (display == null) {
+            throw new IllegalArgumentException("display of code " + code + " is missing");
+        }
         Range.text("code", code);
         Range.text("meaning of code " + code, meaning);
         Range.open("leak of code " + code, leak);

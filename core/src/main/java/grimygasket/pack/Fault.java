@@ -10,13 +10,16 @@ import java.util.List;
  * @param at the stations where it stands, on one path or several; empty for a fault beside the paths
  * @param rate chance that a machine which worked before has come to have it by the day of the call; between 0 and 1
  * @param blocks chance that it visibly hinders the flow past its station when present; 0 to 1
- * @param needs the feature without which it cannot occur; null for none
+ * @param danger a caution of the pack that is shown as long as the fault is possible, however improbable; null for none
+ * @param needs what a machine must meet for it to occur, see {@link Needs}
  */
-public record Fault(String id, String name, List<String> at, double rate, double blocks, String needs) {
+public record Fault(
+        String id, String name, List<String> at, double rate, double blocks, String danger, List<String> needs) {
     public Fault {
         Range.text("fault id", id);
         Range.text("name of fault " + id, name);
         at = Lists.copy(at);
+        needs = Lists.copy(needs);
         Range.open("rate of fault " + id, rate);
         Range.share("blocks of fault " + id, blocks);
     }

@@ -1,13 +1,15 @@
 package grimygasket.pack;
 
 /**
- * Something that one machine of a kind has and another lacks; it adds stations, faults, signs, checks and remedies.
+ * Something that one machine of a kind has and another lacks; it adds or removes stations, faults, signs, checks and
+ * remedies.
  *
  * @param id unique within the pack
  * @param name as a technician says it
  * @param usual whether to assume it on a machine not yet looked at
+ * @param group a machine has at most one of the features of a group; null for a feature by itself
  */
-public record Feature(String id, String name, boolean usual) {
+public record Feature(String id, String name, boolean usual, String group) {
     public Feature {
         Range.text("feature id", id);
         Range.text("name of feature " + id, name);

@@ -1,6 +1,8 @@
 package grimygasket.pack;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.function.Function;
 
@@ -8,7 +10,6 @@ import java.util.function.Function;
  * Everything known about one kind of machine.
  *
  * @param id the machine kind
- * @param version counts up with every change
  * @param name of the kind, for example "Dishwasher"
  * @param referMinutes what it costs, in minutes, to give up and hand the call on when nothing listed fits; 0 to 600
  * @param unexplained chance that somebody calls about a machine with none of the listed faults, on a day on which a
@@ -17,7 +18,6 @@ import java.util.function.Function;
  */
 public record Pack(
         String id,
-        int version,
         String name,
         double referMinutes,
         double unexplained,
@@ -30,7 +30,12 @@ public record Pack(
         List<Remedy> remedies,
         List<Proof> proofs,
         List<Part> parts,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        List<Fact> facts,
+        List<School> schools,
+        List<Note> notes,
+        List<Habit> habits,
+        List<Cadence> cadences) {
     public Pack {
         Range.text("pack id", id);
         Range.text("name of pack " + id, name);
@@ -46,7 +51,14 @@ public record Pack(
         proofs = Lists.copy(proofs);
         parts = Lists.copy(parts);
         cautions = Lists.copy(cautions);
-        var problems = new References(features, layers, paths, faults, signs, checks, remedies, proofs, parts, cautions)
+        facts = Lists.copy(facts);
+        schools = Lists.copy(schools);
+        notes = Lists.copy(notes);
+        habits = Lists.copy(habits);
+        cadences = Lists.copy(cadences);
+        var problems = new References(
+                        features, layers, paths, faults, signs, checks, remedies, proofs, parts, cautions, facts,
+                        schools, notes, habits, cadences)
                 .problems();
         if (!problems.isEmpty()) {
             throw new PackException(problems);
@@ -77,6 +89,34 @@ public record Pack(
         return find("part", parts, Part::id, partId);
     }
 
+    public Fact fact(String factId) {
+        return find("fact", facts, Fact::id, factId);
+    }
+
+    /**
+     * What is wrong with a choice of features.
+     *
+     * @return a sentence for each feature that the kind does not know, and for each group with more than one
+     */
+    public List<String> problemsOf(Collection<String> chosen) {
+        var problems = new ArrayList<String>();
+        var byGroup = new HashMap<String, Feature>();
+        for (var id : chosen) {
+            var feature =
+                    features.stream().filter(f -> f.id().equals(id)).findFirst().orElse(null);
+            if (feature == null) {
+                problems.add("“" + id + "” is not a feature of a " + name.toLowerCase() + ".");
+            } else if (feature.group() != null) {
+                var other = byGroup.put(feature.group(), feature);
+                if (other != null && other != feature) {
+                    problems.add("A " + name.toLowerCase() + " is only one of these: " + other.name() + ", "
+                            + feature.name() + ".");
+                }
+            }
+        }
+        return problems;
+    }
+
     /**
      * What a code table says about this pack that leads nowhere.
      *
@@ -96,6 +136,23 @@ public record Pack(
             }
         }
         return unknown;
+    }
+
+    /**
+     * The faults that block a path up to a station, that station included: nothing passes the first of them.
+     *
+     * @param station id of a station; null for none
+     */
+    public List<Fault> blocking(String station) {
+        var blocking = new ArrayList<Fault>();
+        for (var path : paths) {
+            var ids = path.stations().stream().map(Station::id).toList();
+            var upTo = ids.subList(0, ids.indexOf(station) + 1);
+            faults.stream()
+                    .filter(fault -> fault.blocks() > 0 && fault.at().stream().anyMatch(upTo::contains))
+                    .forEach(blocking::add);
+        }
+        return blocking;
     }
 
     private <T> T find(String what, List<T> all, Function<T, String> idOf, String wanted) {

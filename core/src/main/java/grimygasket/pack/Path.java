@@ -3,7 +3,7 @@ package grimygasket.pack;
 import java.util.List;
 
 /**
- * A way that water, air or heat takes through the machine: stations in the order of the flow.
+ * A way that water, air, heat or electric power takes through the machine: stations in the order of the flow.
  *
  * @param id unique within the pack
  * @param name for example "Drain"
@@ -15,7 +15,8 @@ public record Path(String id, String name, Medium medium, List<Station> stations
     public enum Medium {
         WATER,
         AIR,
-        HEAT
+        HEAT,
+        POWER
     }
 
     public Path {

@@ -19,6 +19,18 @@ final class Range {
         return value;
     }
 
+    static double between(String what, double value, double least, double most) {
+        if (!(value >= least && value <= most)) {
+            throw new IllegalArgumentException(
+                    what + " must lie between " + plain(least) + " and " + plain(most) + ", but is " + plain(value));
+        }
+        return value;
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+
     static double minutes(String what, double value) {
         if (!(value >= 0 && value <= 600)) {
             throw new IllegalArgumentException(what + " must lie between 0 and 600 minutes, but is " + value);

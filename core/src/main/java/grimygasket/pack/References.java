@@ -18,43 +18,51 @@ record References(
         List<Remedy> remedies,
         List<Proof> proofs,
         List<Part> parts,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        List<Fact> facts,
+        List<School> schools,
+        List<Note> notes,
+        List<Habit> habits,
+        List<Cadence> cadences) {
 
     /** A sentence for each problem; empty for a sound pack. */
     List<String> problems() {
         var problems = new ArrayList<String>();
         var stations = paths.stream().flatMap(p -> p.stations().stream()).toList();
 
-        var featureIds = ids("feature", features, Feature::id, problems);
         var layerIds = ids("layer", layers, Layer::id, problems);
         ids("path", paths, Path::id, problems);
         var stationIds = ids("station", stations, Station::id, problems);
         var faultIds = ids("fault", faults, Fault::id, problems);
         var signIds = ids("sign", signs, Sign::id, problems);
-        ids("check", checks, Check::id, problems);
-        ids("remedy", remedies, Remedy::id, problems);
+        var checkIds = ids("check", checks, Check::id, problems);
+        var remedyIds = ids("remedy", remedies, Remedy::id, problems);
         var proofIds = ids("proof", proofs, Proof::id, problems);
         var partIds = ids("part", parts, Part::id, problems);
         var cautionIds = ids("caution", cautions, Caution::id, problems);
+        ids("fact", facts, Fact::id, problems);
+        ids("cadence", cadences, Cadence::id, problems);
+        var known = new Known(problems, traits(problems));
 
-        var known = new Known(problems);
         for (var station : stations) {
-            known.require("station " + station.id(), "feature", featureIds, station.needs());
+            known.needs("station " + station.id(), station.needs());
         }
         for (var fault : faults) {
-            known.require("fault " + fault.id(), "feature", featureIds, fault.needs());
-            fault.at().forEach(at -> known.require("fault " + fault.id(), "station", stationIds, at));
+            var where = "fault " + fault.id();
+            known.needs(where, fault.needs());
+            known.require(where, "caution", cautionIds, fault.danger());
+            known.requireAll(where, "station", stationIds, fault.at());
         }
         for (var sign : signs) {
-            known.requireAll(
-                    "sign " + sign.id(), "fault", faultIds, sign.causes().keySet());
-            known.require("sign " + sign.id(), "feature", featureIds, sign.needs());
+            var where = "sign " + sign.id();
+            known.requireAll(where, "fault", faultIds, sign.causes().keySet());
+            known.needs(where, sign.needs());
         }
         for (var check : checks) {
             var where = "check " + check.id();
-            known.require(where, "feature", featureIds, check.needs());
+            known.needs(where, check.needs());
             known.require(where, "layer", layerIds, check.layer());
-            known.require(where, "caution", cautionIds, check.caution());
+            known.requireAll(where, "caution", cautionIds, check.cautions());
             known.requireAll(where, "sign", signIds, check.settles());
             ids("outcome of " + where, check.outcomes(), Outcome::id, problems);
             for (var outcome : check.outcomes()) {
@@ -66,13 +74,49 @@ record References(
             var where = "remedy " + remedy.id();
             known.requireAll(where, "fault", faultIds, remedy.cures().keySet());
             known.require(where, "layer", layerIds, remedy.layer());
-            known.require(where, "part", partIds, remedy.part());
-            known.require(where, "caution", cautionIds, remedy.caution());
+            known.requireAll(where, "part", partIds, remedy.parts());
+            known.requireAll(where, "caution", cautionIds, remedy.cautions());
             known.require(where, "proof", proofIds, remedy.proof());
+            known.needs(where, remedy.needs());
         }
         layers.forEach(layer -> known.require("layer " + layer.id(), "layer", layerIds, layer.within()));
         layerOrder(problems);
+        for (var fact : facts) {
+            var where = "fact " + fact.id();
+            ids("choice of " + where, fact.choices(), Fact.Choice::id, problems);
+            fact.choices()
+                    .forEach(choice -> known.requireAll(
+                            where, "fault", faultIds, choice.shifts().keySet()));
+            known.needs(where, fact.needs());
+        }
+        for (var note : notes) {
+            var where = "the note “" + note.text() + "”";
+            known.requireAll(where, "check", checkIds, note.checks());
+            known.requireAll(where, "remedy", remedyIds, note.remedies());
+            known.needs(where, note.needs());
+        }
+        for (var habit : habits) {
+            var where = "the habit “" + habit.text() + "”";
+            known.requireAll(where, "fault", faultIds, habit.faults());
+            known.needs(where, habit.needs());
+        }
+        for (var cadence : cadences) {
+            var where = "cadence " + cadence.id();
+            known.requireAll(where, "fault", faultIds, cadence.faults());
+            known.needs(where, cadence.needs());
+        }
         return problems;
+    }
+
+    /** Everything that a need can ask for: features, and the choices of schools. */
+    private Set<String> traits(List<String> problems) {
+        var traits = new HashSet<>(ids("feature", features, Feature::id, problems));
+        ids("school", schools, School::id, problems);
+        for (var school : schools) {
+            ids("choice of school " + school.id(), school.choices(), School.Choice::id, problems)
+                    .forEach(choice -> traits.add(school.id() + "=" + choice));
+        }
+        return traits;
     }
 
     /** A layer comes after the one it lies within, so that no chain of layers can run in a circle. */
@@ -96,7 +140,11 @@ record References(
         return seen;
     }
 
-    private record Known(List<String> problems) {
+    private record Known(List<String> problems, Set<String> traits) {
+        void needs(String where, List<String> needs) {
+            needs.forEach(need -> require(where, "feature or school", traits, Needs.trait(need)));
+        }
+
         void require(String where, String what, Set<String> ids, String id) {
             if (id != null && !ids.contains(id)) {
                 problems.add(where + " names the " + what + " " + id + ", which does not exist");

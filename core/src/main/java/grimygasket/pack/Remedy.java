@@ -12,10 +12,12 @@ import java.util.Map;
  * @param minutes for the work alone, without opening, closing and proof; 0 to 600
  * @param cures fault id to the chance that it cures this fault, between 0 and 1
  * @param tools what to fetch first
- * @param steps the method
- * @param part the part it uses up; null for none
- * @param caution a caution of the pack that stands at this step; null for none
+ * @param steps the method, from the gentlest means up
+ * @param dryMinutes how long what was washed has to dry before it goes back; 0 to 2880
+ * @param parts ids of the parts it uses up
+ * @param cautions ids of the cautions that stand at this step
  * @param proof the proof of the pack that shows whether it worked
+ * @param needs what machine and technician must meet for it to be advised, see {@link Needs}
  */
 public record Remedy(
         String id,
@@ -25,9 +27,13 @@ public record Remedy(
         Map<String, Double> cures,
         List<String> tools,
         List<String> steps,
-        String part,
-        String caution,
-        String proof) {
+        double dryMinutes,
+        List<String> parts,
+        List<String> cautions,
+        String proof,
+        List<String> needs) {
+    private static final double TWO_DAYS = 2880;
+
     public Remedy {
         Range.text("remedy id", id);
         Range.text("name of remedy " + id, name);
@@ -39,6 +45,10 @@ public record Remedy(
         cures.forEach((fault, chance) -> Range.open("chance that remedy " + id + " cures " + fault, chance));
         tools = Lists.copy(tools);
         steps = Lists.copy(steps);
+        Range.between("dryMinutes of remedy " + id, dryMinutes, 0, TWO_DAYS);
+        parts = Lists.copy(parts);
+        cautions = Lists.copy(cautions);
+        needs = Lists.copy(needs);
         Range.text("proof of remedy " + id, proof);
     }
 }

@@ -1,5 +1,6 @@
 package grimygasket.pack;
 
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -12,7 +13,7 @@ import java.util.Map;
  * @param leak chance of seeing it with none of its listed causes present, between 0 and 1
  * @param causes fault id to the chance that this fault alone shows the sign, between 0 and 1
  * @param complaint whether customers complain of it unasked
- * @param needs the feature without which it cannot be seen; null for none
+ * @param needs what a machine must meet for it to be seen, see {@link Needs}
  */
 public record Sign(
         String id,
@@ -22,7 +23,7 @@ public record Sign(
         double leak,
         Map<String, Double> causes,
         boolean complaint,
-        String needs) {
+        List<String> needs) {
     public Sign {
         Range.text("sign id", id);
         Range.text("name of sign " + id, name);
@@ -30,6 +31,7 @@ public record Sign(
         Range.minutes("minutes of sign " + id, minutes);
         Range.open("leak of sign " + id, leak);
         causes = Lists.copy(causes);
+        needs = Lists.copy(needs);
         causes.forEach((fault, strength) -> Range.open("strength of " + fault + " for sign " + id, strength));
     }
 }

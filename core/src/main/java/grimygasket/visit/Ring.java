@@ -6,6 +6,7 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * The ring of a call: its segments in the order of the work, each sealed or with its gaps. A call may be closed when all
@@ -65,8 +66,11 @@ public record Ring(List<Segment> segments) {
         var gaps = new ArrayList<String>();
         for (var tried : remedies) {
             var remedy = pack.remedy(tried.remedy());
-            if (remedy.part() != null && visit.partsCounted().getOrDefault(remedy.id(), 0) == 0) {
-                gaps.add("No part is counted for “" + remedy.name() + "”.");
+            var counted = visit.partsCounted().getOrDefault(remedy.id(), Set.of());
+            for (var part : remedy.parts()) {
+                if (!counted.contains(part)) {
+                    gaps.add("No " + pack.part(part).name().toLowerCase() + " is counted for “" + remedy.name() + "”.");
+                }
             }
         }
         return gaps;

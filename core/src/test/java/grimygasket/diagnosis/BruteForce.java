@@ -3,6 +3,7 @@ package grimygasket.diagnosis;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.CodeShown;
+import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
@@ -12,7 +13,7 @@ import java.util.Map;
 
 /**
  * The posterior by its definition, over all 2^n sets of faults and nothing shared with the code under test: slow and
- * plain. Signs, codes that point to faults, checks without path, and remedies that did or did not cure.
+ * plain. Facts, signs, codes that point to faults, checks without path, and remedies that did, partly did or did not cure.
  */
 final class BruteForce {
     private final Pack pack;
@@ -33,7 +34,8 @@ final class BruteForce {
     /** The chance of each fault in the pack's order, and then that of none. */
     static double[] posterior(Pack pack, List<Finding> findings) {
         var force = new BruteForce(pack);
-        findings.forEach(force::weigh);
+        findings.stream().filter(FactKnown.class::isInstance).forEach(force::weigh);
+        findings.stream().filter(finding -> !(finding instanceof FactKnown)).forEach(force::weigh);
         return force.marginals();
     }
 
@@ -74,6 +76,14 @@ final class BruteForce {
         if (finding instanceof CodeShown shown) {
             return seen(set, shown.code().leak(), shown.code().faults());
         }
+        if (finding instanceof FactKnown known) {
+            double factor = 1;
+            for (var shift :
+                    pack.fact(known.fact()).choice(known.choice()).shifts().entrySet()) {
+                factor *= has(set, index(shift.getKey())) ? shift.getValue() : 1;
+            }
+            return factor;
+        }
         var made = (CheckMade) finding;
         var outcomes = pack.check(made.check()).outcomes();
         double left = 1;
@@ -101,11 +111,19 @@ final class BruteForce {
                     // Looks back: the weight stays with what had been wrong.
                     next[before] += after == 0 ? weights[before] * (before == 0 ? 0.01 : chance) : 0;
                 } else if (after != 0 || before == 0) {
-                    next[after] += weights[before] * chance;
+                    boolean hindered = tried.proved() == Proved.PARTLY && hinders(after, tried.remedy());
+                    next[after] += weights[before] * chance * (hindered ? 0.02 : 1);
                 }
             }
         }
         weights = next;
+    }
+
+    /** Whether a set has a fault for which there is a remedy with the same proof. */
+    private boolean hinders(int set, String remedy) {
+        return pack.remedies().stream()
+                .filter(other -> other.proof().equals(pack.remedy(remedy).proof()))
+                .anyMatch(other -> other.cures().keySet().stream().anyMatch(fault -> has(set, index(fault))));
     }
 
     private double turns(int before, int after, Map<String, Double> cures) {

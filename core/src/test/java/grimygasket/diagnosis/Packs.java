@@ -1,6 +1,8 @@
 package grimygasket.diagnosis;
 
+import grimygasket.pack.Caution;
 import grimygasket.pack.Check;
+import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
 import grimygasket.pack.Layer;
@@ -10,6 +12,7 @@ import grimygasket.pack.Part;
 import grimygasket.pack.Path;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
+import grimygasket.pack.School;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
 import java.util.ArrayList;
@@ -25,12 +28,16 @@ public final class Packs {
     private final List<Feature> features = new ArrayList<>();
     private final List<Layer> layers = new ArrayList<>();
     private final List<Path> paths = new ArrayList<>(
-            List.of(new Path("way", "Way", Path.Medium.WATER, List.of(new Station("s", "Station", null)))));
+            List.of(new Path("way", "Way", Path.Medium.WATER, List.of(new Station("s", "Station", List.of())))));
     private final List<Fault> faults = new ArrayList<>();
     private final List<Sign> signs = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
     private final List<Remedy> remedies = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
+    private final List<Proof> proofs = new ArrayList<>(List.of(new Proof("works", "It works", 2, List.of())));
+    private final List<Caution> cautions = new ArrayList<>();
+    private final List<Fact> facts = new ArrayList<>();
+    private final List<School> schools = new ArrayList<>();
     private double referMinutes = 120;
 
     public Packs refer(double minutes) {
@@ -39,7 +46,11 @@ public final class Packs {
     }
 
     public Packs feature(String id) {
-        features.add(new Feature(id, id, false));
+        return feature(new Feature(id, id, false, null));
+    }
+
+    public Packs feature(Feature feature) {
+        features.add(feature);
         return this;
     }
 
@@ -54,7 +65,7 @@ public final class Packs {
     }
 
     public Packs fault(String id, double rate) {
-        return fault(new Fault(id, id, List.of(), rate, 0, null));
+        return fault(new Fault(id, id, List.of(), rate, 0, null, List.of()));
     }
 
     public Packs fault(Fault fault) {
@@ -63,13 +74,13 @@ public final class Packs {
     }
 
     public Packs sign(String id, double leak, Map<String, Double> causes) {
-        signs.add(new Sign(id, id, id + "?", 1, leak, causes, false, null));
+        signs.add(new Sign(id, id, id + "?", 1, leak, causes, false, List.of()));
         return this;
     }
 
     public Packs check(String id, String layer, double minutes, Outcome... outcomes) {
-        checks.add(
-                new Check(id, id, layer, minutes, List.of(), List.of(), 0, null, null, List.of(), List.of(outcomes)));
+        checks.add(new Check(
+                id, id, layer, minutes, List.of(), List.of(), 0, List.of(), List.of(), List.of(), List.of(outcomes)));
         return this;
     }
 
@@ -77,14 +88,39 @@ public final class Packs {
         if (part != null && parts.stream().noneMatch(p -> p.id().equals(part))) {
             parts.add(new Part(part, part));
         }
-        remedies.add(new Remedy(id, id, layer, minutes, cures, List.of(), List.of(), part, null, "works"));
+        var used = part == null ? List.<String>of() : List.of(part);
+        return remedy(new Remedy(
+                id, id, layer, minutes, cures, List.of(), List.of(), 0, used, List.of(), "works", List.of()));
+    }
+
+    public Packs remedy(Remedy remedy) {
+        remedies.add(remedy);
+        return this;
+    }
+
+    public Packs fact(Fact fact) {
+        facts.add(fact);
+        return this;
+    }
+
+    public Packs school(School school) {
+        schools.add(school);
+        return this;
+    }
+
+    public Packs proof(String id) {
+        proofs.add(new Proof(id, id, 2, List.of()));
+        return this;
+    }
+
+    public Packs caution(String id) {
+        cautions.add(new Caution(id, id, id));
         return this;
     }
 
     public Pack build() {
         return new Pack(
                 "kind",
-                1,
                 "Kind",
                 referMinutes,
                 0.01,
@@ -95,8 +131,13 @@ public final class Packs {
                 signs,
                 checks,
                 remedies,
-                List.of(new Proof("works", "It works", 2, List.of())),
+                proofs,
                 parts,
+                cautions,
+                facts,
+                schools,
+                List.of(),
+                List.of(),
                 List.of());
     }
 

@@ -76,7 +76,7 @@ public class PlanTest {
                 .remedy("cure-a", "cover", 10, null, Map.of("a", 0.8))
                 .build();
         var plan = plan(pack, new SignSettled("certain", Answer.YES));
-        assertEquals(step(plan, "cure-a").accessMinutes(), 7, 1e-12);
+        assertEquals(step(plan, "cure-a").reach().minutes(), 7, 1e-12);
         assertEquals(step(plan, "cure-a").expectedMinutes(), 7 + 10 + 2 + 0.2 * 100, 1e-5);
         assertEquals(plan.order().get(0).minutes(), 19, 1e-12);
         assertEquals(plan.order().get(0).cured(), 0.8, 1e-6);
@@ -88,11 +88,11 @@ public class PlanTest {
                 .check("look", "cover", 2, outcome("it-is-a", 0.02, Map.of("a", 0.95)), outcome("not-a", 0, Map.of()))
                 .remedy("inside-b", "cover", 5, null, Map.of("b", 0.95))
                 .build();
-        assertEquals(step(plan(pack), "inside-b").accessMinutes(), 20, 1e-12);
-        assertEquals(step(plan(pack), "inside-b").opens(), List.of("cover"));
+        assertEquals(step(plan(pack), "inside-b").reach().minutes(), 20, 1e-12);
+        assertEquals(step(plan(pack), "inside-b").reach().opens(), List.of("cover"));
         var opened = plan(pack, new CheckMade("look", "not-a"));
         assertEquals(opened.next().id(), "inside-b");
-        assertEquals(opened.next().accessMinutes(), 0, 1e-12);
+        assertEquals(opened.next().reach().minutes(), 0, 1e-12);
     }
 
     @Test
@@ -102,8 +102,8 @@ public class PlanTest {
                 .remedy("deep", "inner", 5, null, Map.of("a", 0.9))
                 .build();
         var deep = step(plan(pack), "deep");
-        assertEquals(deep.accessMinutes(), 10, 1e-12);
-        assertEquals(deep.opens(), List.of("outer", "inner"));
+        assertEquals(deep.reach().minutes(), 10, 1e-12);
+        assertEquals(deep.reach().opens(), List.of("outer", "inner"));
     }
 
     /** Three faults at hand behind one cover beat a likelier one outside, though each alone would not. */
@@ -137,8 +137,8 @@ public class PlanTest {
                 Diagnosis.assess(pack, Packs.MACHINE, new Evidence(List.of(), new Van(60, 40, Map.of("pump", 30.0))));
         var dear =
                 Diagnosis.assess(pack, Packs.MACHINE, new Evidence(List.of(), new Van(60, 40, Map.of("pump", 90.0))));
-        assertFalse(step(without.plan(), "replace").partOnVan());
-        assertTrue(step(with.plan(), "replace").partOnVan());
+        assertFalse(step(without.plan(), "replace").parts().get(0).onVan());
+        assertTrue(step(with.plan(), "replace").parts().get(0).onVan());
         assertEquals(
                 step(without.plan(), "replace").expectedMinutes()
                         - step(with.plan(), "replace").expectedMinutes(),

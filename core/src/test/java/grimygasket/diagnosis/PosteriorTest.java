@@ -9,14 +9,18 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.CodeShown;
+import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Code;
+import grimygasket.pack.Fact;
+import grimygasket.pack.Fact.Choice;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
+import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -131,12 +135,12 @@ public class PosteriorTest {
                         "Drain",
                         Path.Medium.WATER,
                         List.of(
-                                new Station("sump", "Sump", null),
-                                new Station("pump", "Pump", null),
-                                new Station("hose", "Hose", null))))
-                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.01, 0.9, null))
-                .fault(new Fault("in-pump", "In pump", List.of("pump"), 0.01, 0.9, null))
-                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.01, 0.9, null))
+                                new Station("sump", "Sump", List.of()),
+                                new Station("pump", "Pump", List.of()),
+                                new Station("hose", "Hose", List.of()))))
+                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.01, 0.9, null, List.of()))
+                .fault(new Fault("in-pump", "In pump", List.of("pump"), 0.01, 0.9, null, List.of()))
+                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.01, 0.9, null, List.of()))
                 .check(
                         "flow-at-pump",
                         null,
@@ -183,7 +187,8 @@ public class PosteriorTest {
                 .sign("water", 0.02, Map.of("a", 0.9))
                 .remedy("r", null, 5, null, Map.of("a", 0.9))
                 .build();
-        var code = new Code("Maker", "kind", "E1", "Water stands", 0.01, Map.of(), Map.of("water", 0.5), "");
+        var code = new Code(
+                "Maker", "kind", Code.Display.CODE, "E1", "Water stands", 0.01, Map.of(), Map.of("water", 0.5), "");
         var assessment = Diagnosis.assess(pack, Packs.MACHINE, evidence(new CodeShown(code)));
         // P(code | a) = 1 - 0.99 (1 - 0.5 x 0.9), P(code | b) = 0.01.
         double a = 0.01 * 0.99 * (1 - 0.99 * 0.55);
@@ -197,7 +202,7 @@ public class PosteriorTest {
     public void aFaultOfAFeatureThatTheMachineLacksIsNoSuspect() {
         var pack = new Packs()
                 .feature("gap")
-                .fault(new Fault("gap-blocked", "Gap blocked", List.of(), 0.01, 0, "gap"))
+                .fault(new Fault("gap-blocked", "Gap blocked", List.of(), 0.01, 0, null, List.of("gap")))
                 .fault("other", 0.01)
                 .remedy("r", null, 5, null, Map.of("gap-blocked", 0.9))
                 .build();
@@ -252,6 +257,28 @@ public class PosteriorTest {
         for (int f = 0; f < faults; f++) {
             packs.remedy("r" + f, null, 5 + random.nextInt(20), null, Map.of("f" + f, 0.3 + 0.6 * random.nextDouble()));
         }
+        packs.proof("other");
+        packs.remedy(new Remedy(
+                "half",
+                "half",
+                null,
+                4,
+                Map.of("f1", 0.7),
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of(),
+                "other",
+                List.of()));
+        packs.fact(new Fact(
+                "age",
+                "Age",
+                "How old?",
+                List.of(
+                        new Choice("old", "Old", Map.of("f0", 4.0, "f1", 0.5)),
+                        new Choice("new", "New", Map.of("f0", 0.25))),
+                List.of()));
         return packs.remedy("both", null, 9, null, Map.of("f0", 0.8, "f1", 0.6)).build();
     }
 
@@ -269,7 +296,7 @@ public class PosteriorTest {
         var findings = new ArrayList<Finding>();
         for (int i = 0; i < 6; i++) {
             findings.add(
-                    switch (random.nextInt(4)) {
+                    switch (random.nextInt(6)) {
                         case 0 -> new SignSettled("s" + random.nextInt(4), Answer.values()[random.nextInt(3)]);
                         case 1 ->
                             new CheckMade(
@@ -277,7 +304,17 @@ public class PosteriorTest {
                                     List.of("x", "y", "z").get(random.nextInt(3)));
                         case 2 ->
                             new CodeShown(new Code(
-                                    "M", "kind", "E", "Meaning", 0.05, Map.of("f0", 0.7, "f1", 0.2), Map.of(), ""));
+                                    "M",
+                                    "kind",
+                                    Code.Display.CODE,
+                                    "E",
+                                    "Meaning",
+                                    0.05,
+                                    Map.of("f0", 0.7, "f1", 0.2),
+                                    Map.of(),
+                                    ""));
+                        case 3 -> new FactKnown("age", random.nextBoolean() ? "old" : "new");
+                        case 4 -> new RemedyTried("half", Proved.PARTLY);
                         default ->
                             new RemedyTried(
                                     random.nextInt(3) == 0

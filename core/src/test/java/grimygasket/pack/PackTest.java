@@ -13,7 +13,7 @@ public class PackTest {
     @Test
     public void namesEveryReferenceThatLeadsNowhereAtOnce() {
         var broken = new Packs()
-                .fault(new Fault("a", "A", List.of("nowhere"), 0.1, 0, "no-feature"))
+                .fault(new Fault("a", "A", List.of("nowhere"), 0.1, 0, "no-caution", List.of("!no-feature")))
                 .fault("a", 0.2)
                 .sign("sign", 0.1, Map.of("ghost", 0.5))
                 .layer("inner", "outer", 1, 1)
@@ -23,7 +23,8 @@ public class PackTest {
                 problems,
                 List.of(
                         "fault a is there twice",
-                        "fault a names the feature no-feature, which does not exist",
+                        "fault a names the feature or school no-feature, which does not exist",
+                        "fault a names the caution no-caution, which does not exist",
                         "fault a names the station nowhere, which does not exist",
                         "sign sign names the fault ghost, which does not exist",
                         "remedy r names the layer no-layer, which does not exist",
@@ -33,11 +34,13 @@ public class PackTest {
 
     @Test
     public void namesTheBadValue() {
-        var e = expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 1.2, 0, null));
+        var e = expectThrows(
+                IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 1.2, 0, null, List.of()));
         assertTrue(e.getMessage().contains("rate of fault a") && e.getMessage().contains("1.2"), e.getMessage());
-        expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 0, 0, null));
+        expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 0, 0, null, List.of()));
         expectThrows(
-                IllegalArgumentException.class, () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, null));
+                IllegalArgumentException.class,
+                () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of()));
         expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0));
         expectThrows(IllegalArgumentException.class, () -> new Part("p", " "));
     }
@@ -46,12 +49,13 @@ public class PackTest {
     public void aCodeMustPointSomewhereInThePack() {
         expectThrows(
                 IllegalArgumentException.class,
-                () -> new Code("Maker", "kind", "E1", "Meaning", 0.1, Map.of(), Map.of(), ""));
+                () -> new Code("Maker", "kind", Code.Display.CODE, "E1", "Meaning", 0.1, Map.of(), Map.of(), ""));
         var pack = new Packs()
                 .fault("a", 0.1)
                 .remedy("r", null, 5, null, Map.of("a", 0.9))
                 .build();
-        var code = new Code("Maker", "kind", "E1", "Meaning", 0.1, Map.of("b", 0.5), Map.of("s", 0.5), "");
+        var code = new Code(
+                "Maker", "kind", Code.Display.CODE, "E1", "Meaning", 0.1, Map.of("b", 0.5), Map.of("s", 0.5), "");
         assertEquals(pack.problemsOf(code).size(), 2);
     }
 

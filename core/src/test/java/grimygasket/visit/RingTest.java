@@ -13,6 +13,7 @@ import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Pack;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.testng.annotations.Test;
 
 public class RingTest {
@@ -24,7 +25,7 @@ public class RingTest {
             .build();
     private static final Finding SIGN = new SignSettled("sign", Answer.YES);
 
-    private static Ring ring(List<Finding> findings, Map<String, Integer> parts, boolean closed) {
+    private static Ring ring(List<Finding> findings, Map<String, Set<String>> parts, boolean closed) {
         return Ring.of(PACK, new VisitRecord("Does not drain", findings, parts, closed));
     }
 
@@ -61,9 +62,10 @@ public class RingTest {
     @Test
     public void aNewPartNeedsItsCount() {
         var findings = List.of(SIGN, new RemedyTried("replace", Proved.CURED));
-        assertEquals(ring(findings, Map.of(), false).gapsBeforeClosing(), List.of("No part is counted for “replace”."));
-        assertTrue(
-                ring(findings, Map.of("replace", 1), false).gapsBeforeClosing().isEmpty());
+        assertEquals(ring(findings, Map.of(), false).gapsBeforeClosing(), List.of("No pump is counted for “replace”."));
+        assertTrue(ring(findings, Map.of("replace", Set.of("pump")), false)
+                .gapsBeforeClosing()
+                .isEmpty());
     }
 
     @Test

@@ -1,0 +1,70 @@
+package grimygasket.diagnosis;
+
+import grimygasket.diagnosis.Assessment.Misfit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Finds the findings that do not go together. A finding is a misfit if it was hardly to be expected, given all others, and
+ * much less so than by itself.
+ *
+ * <p>Source: Jensen, Chamberlain, Nordahl and Jensen, Analysis in HUGIN of data conflict, 1990. Their measure is the
+ * logarithm of the product of P(finding) over P(all findings); the part of one finding is P(finding) over P(finding | all
+ * others).
+ */
+final class Conflict {
+    /** Less expected than this, given the others ... */
+    private static final double HARDLY_EXPECTED = 0.05;
+
+    /** ... and that much less than by itself, in decibans. */
+    private static final double AT_ODDS_DECIBANS = 6;
+
+    private Conflict() {}
+
+    /**
+     * @param before what was believed before the findings
+     * @param likelihoods of each finding under each set; null for one that says nothing
+     * @param first index of the first finding in the evidence
+     */
+    static List<Misfit> among(Belief before, List<double[]> likelihoods, int[] index) {
+        int n = likelihoods.size();
+        // after[i]: by set, the product of the likelihoods from i on.
+        var after = new double[n + 1][before.sets.count()];
+        Arrays.fill(after[n], 1);
+        for (int i = n - 1; i >= 0; i--) {
+            multiply(after[i + 1], likelihoods.get(i), after[i]);
+        }
+        double all = expectation(before, after[0]);
+        var misfits = new ArrayList<Misfit>();
+        var others = new double[before.sets.count()];
+        var upTo = new double[before.sets.count()];
+        Arrays.fill(upTo, 1);
+        for (int i = 0; i < n; i++) {
+            if (likelihoods.get(i) != null) {
+                multiply(upTo, after[i + 1], others);
+                double expected = all / expectation(before, others);
+                double alone = expectation(before, likelihoods.get(i));
+                if (expected < HARDLY_EXPECTED && 10 * Math.log10(alone / expected) >= AT_ODDS_DECIBANS) {
+                    misfits.add(new Misfit(index[i], expected));
+                }
+                multiply(upTo, likelihoods.get(i), upTo);
+            }
+        }
+        return List.copyOf(misfits);
+    }
+
+    private static void multiply(double[] a, double[] b, double[] into) {
+        for (int s = 0; s < into.length; s++) {
+            into[s] = b == null ? a[s] : a[s] * b[s];
+        }
+    }
+
+    private static double expectation(Belief belief, double[] values) {
+        double sum = 0;
+        for (int s = 0; s < values.length; s++) {
+            sum += belief.weight(s) * values[s];
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,43 @@
+package grimygasket.diagnosis;
+
+import grimygasket.diagnosis.Assessment.Suspect;
+import grimygasket.diagnosis.Assessment.Turn;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/** What would change the mind: the answers after which another cause would be the likeliest. */
+final class Turns {
+    private static final int MOST = 6;
+
+    /** An answer less likely than this is not worth naming. */
+    private static final double LEAST_CHANCE = 0.02;
+
+    private Turns() {}
+
+    static List<Turn> of(Plan plan, List<Suspect> ranking, double noneOfThese) {
+        if (plan.next() == null || ranking.isEmpty()) {
+            return List.of();
+        }
+        var first = ranking.get(0);
+        var leader = noneOfThese > first.chance() ? null : first.fault();
+        var turns = new ArrayList<Turn>();
+        Stream.concat(Stream.of(plan.next()), plan.alternatives().stream())
+                .filter(step -> step.kind() == Step.Kind.ASK || step.kind() == Step.Kind.CHECK)
+                .forEach(step -> step.prospects().stream()
+                        .filter(answer -> answer.chance() >= LEAST_CHANCE && !Objects.equals(answer.leader(), leader))
+                        .map(answer -> new Turn(
+                                step.kind(),
+                                step.id(),
+                                step.name(),
+                                answer.name(),
+                                answer.chance(),
+                                answer.leader(),
+                                answer.leaderChance()))
+                        .forEach(turns::add));
+        turns.sort(Comparator.comparingDouble(Turn::chance).reversed());
+        return List.copyOf(turns.subList(0, Math.min(MOST, turns.size())));
+    }
+}

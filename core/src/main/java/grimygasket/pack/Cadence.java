@@ -1,0 +1,30 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * How often something is cleaned or replaced, where nothing else is known.
+ *
+ * @param id unique within the pack
+ * @param task what is done, as an order
+ * @param shortDays by the short calendar; 0 for before or after every use
+ * @param longDays by the long calendar, at least {@code shortDays}
+ * @param limitDays never longer, for safety's sake; 0 where there is no such limit
+ * @param faults ids of the faults that it prevents
+ * @param needs see {@link Needs}
+ */
+public record Cadence(
+        String id, String task, int shortDays, int longDays, int limitDays, List<String> faults, List<String> needs) {
+    /** Ten years: nothing here is done less often. */
+    private static final int MOST_DAYS = 3653;
+
+    public Cadence {
+        Range.text("cadence id", id);
+        Range.text("task of cadence " + id, task);
+        Range.between("shortDays of cadence " + id, shortDays, 0, MOST_DAYS);
+        Range.between("longDays of cadence " + id, longDays, shortDays, MOST_DAYS);
+        Range.between("limitDays of cadence " + id, limitDays, 0, MOST_DAYS);
+        faults = Lists.copy(faults);
+        needs = Lists.copy(needs);
+    }
+}
