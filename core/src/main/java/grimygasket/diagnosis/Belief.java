@@ -130,6 +130,15 @@ final class Belief {
         return 1 - absent;
     }
 
+    /** Chance of something that is as likely under each set as said. */
+    double chance(double[] likelihood) {
+        double chance = 0;
+        for (int s = 0; s < weights.length; s++) {
+            chance += weights[s] * likelihood[s];
+        }
+        return chance;
+    }
+
     Belief given(NoisyOr effect, boolean present) {
         var next = new double[weights.length];
         for (int s = 0; s < next.length; s++) {

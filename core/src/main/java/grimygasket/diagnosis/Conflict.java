@@ -25,7 +25,7 @@ final class Conflict {
     /**
      * @param before what was believed before the findings
      * @param likelihoods of each finding under each set; null for one that says nothing
-     * @param first index of the first finding in the evidence
+     * @param index of each finding in the evidence
      */
     static List<Misfit> among(Belief before, List<double[]> likelihoods, int[] index) {
         int n = likelihoods.size();
@@ -35,7 +35,7 @@ final class Conflict {
         for (int i = n - 1; i >= 0; i--) {
             multiply(after[i + 1], likelihoods.get(i), after[i]);
         }
-        double all = expectation(before, after[0]);
+        double all = before.chance(after[0]);
         var misfits = new ArrayList<Misfit>();
         var others = new double[before.sets.count()];
         var upTo = new double[before.sets.count()];
@@ -43,8 +43,8 @@ final class Conflict {
         for (int i = 0; i < n; i++) {
             if (likelihoods.get(i) != null) {
                 multiply(upTo, after[i + 1], others);
-                double expected = all / expectation(before, others);
-                double alone = expectation(before, likelihoods.get(i));
+                double expected = all / before.chance(others);
+                double alone = before.chance(likelihoods.get(i));
                 if (expected < HARDLY_EXPECTED && 10 * Math.log10(alone / expected) >= AT_ODDS_DECIBANS) {
                     misfits.add(new Misfit(index[i], expected));
                 }
@@ -58,13 +58,5 @@ final class Conflict {
         for (int s = 0; s < into.length; s++) {
             into[s] = b == null ? a[s] : a[s] * b[s];
         }
-    }
-
-    private static double expectation(Belief belief, double[] values) {
-        double sum = 0;
-        for (int s = 0; s < values.length; s++) {
-            sum += belief.weight(s) * values[s];
-        }
-        return sum;
     }
 }

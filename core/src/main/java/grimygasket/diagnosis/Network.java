@@ -24,6 +24,7 @@ import java.util.Set;
 final class Network {
     final Pack pack;
     final List<Fault> faults;
+    final List<Fact> facts;
     final List<Sign> signs;
     final List<Check> checks;
     final List<Remedy> remedies;
@@ -32,6 +33,7 @@ final class Network {
     private final Machine machine;
     private final Map<String, Integer> indexOf = new HashMap<>();
     private final Map<String, NoisyOr> signModels = new HashMap<>();
+    private final Map<String, FactModel> factModels = new HashMap<>();
     private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
 
     /**
@@ -48,6 +50,7 @@ final class Network {
         for (int f = 0; f < faults.size(); f++) {
             indexOf.put(faults.get(f).id(), f);
         }
+        facts = pack.facts().stream().filter(f -> machine.meets(f.needs())).toList();
         signs = pack.signs().stream().filter(s -> machine.meets(s.needs())).toList();
         checks = pack.checks().stream().filter(c -> machine.meets(c.needs())).toList();
         remedies = pack.remedies().stream()
@@ -56,6 +59,7 @@ final class Network {
                 .toList();
         sets = FaultSets.of(faults.size(), most);
         pack.signs().forEach(s -> signModels.put(s.id(), model(s.leak(), s.causes())));
+        pack.facts().forEach(f -> factModels.put(f.id(), FactModel.of(f, indexOf)));
         pack.checks().forEach(c -> checkModels.put(c.id(), models(c)));
     }
 
@@ -84,6 +88,10 @@ final class Network {
         return signModels.get(id);
     }
 
+    FactModel fact(String id) {
+        return factModels.get(id);
+    }
+
     /** The models of a check's outcomes but the last, in order of precedence. */
     NoisyOr[] check(String id) {
         return checkModels.get(id);
@@ -105,7 +113,8 @@ final class Network {
             return likelihood(check(made.check()), pack.check(made.check()).outcomeIndex(made.outcome()));
         }
         if (finding instanceof Finding.FactKnown known) {
-            return likelihood(pack.fact(known.fact()).choice(known.choice()));
+            int choice = pack.fact(known.fact()).choiceIndex(known.choice());
+            return fact(known.fact()).likelihood(sets, choice);
         }
         return null;
     }
@@ -119,21 +128,6 @@ final class Network {
             for (int s = 0; s < likelihood.length; s++) {
                 likelihood[s] *= one[s];
             }
-        }
-        return likelihood;
-    }
-
-    private double[] likelihood(Fact.Choice choice) {
-        var factors = FaultSets.factors(faults.size(), 1);
-        choice.shifts().forEach((fault, factor) -> {
-            var index = indexOf.get(fault);
-            if (index != null) {
-                factors[index] = factor;
-            }
-        });
-        var likelihood = new double[sets.count()];
-        for (int s = 0; s < likelihood.length; s++) {
-            likelihood[s] = sets.product(factors, s);
         }
         return likelihood;
     }

@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
@@ -9,7 +10,9 @@ import grimygasket.diagnosis.Step.PartNeed;
 import grimygasket.diagnosis.Step.Prospect;
 import grimygasket.diagnosis.Step.Reach;
 import grimygasket.pack.Check;
+import grimygasket.pack.Fact;
 import grimygasket.pack.Layer;
+import grimygasket.pack.Outcome;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import java.util.ArrayList;
@@ -34,6 +37,8 @@ final class Planner {
     /** Signs settled and checks made since the last remedy: asking again would tell nothing new. */
     private final Set<String> settled = new HashSet<>();
 
+    private final Set<String> known = new HashSet<>();
+
     private final long open;
     private final RemedyTried lastTried;
 
@@ -49,6 +54,8 @@ final class Planner {
         for (var finding : evidence.findings()) {
             if (finding instanceof SignSettled sign) {
                 settled.add(sign.sign());
+            } else if (finding instanceof FactKnown fact) {
+                known.add(fact.fact());
             } else if (finding instanceof CheckMade made) {
                 var check = network.pack.check(made.check());
                 settled.add(check.id());
@@ -84,6 +91,7 @@ final class Planner {
         }
         var options = new ArrayList<Option>();
         network.signs.stream().filter(s -> !settled.contains(s.id())).forEach(s -> options.add(ask(s)));
+        network.facts.stream().filter(f -> !known.contains(f.id())).forEach(f -> options.add(learn(f)));
         network.checks.stream().filter(c -> !settled.contains(c.id())).forEach(c -> options.add(check(c)));
         remedies.forEach(r -> options.add(remedy(r)));
         options.add(refer());
@@ -105,16 +113,29 @@ final class Planner {
     }
 
     private Option ask(Sign sign) {
-        var outcomes = new NoisyOr[] {network.sign(sign.id())};
-        var branches = new Branches(outcomes, List.of("yes", "no"), List.of("Yes", "No"), open);
+        var branches = new Branches(open);
+        branches.add(new NoisyOr[] {network.sign(sign.id())}, List.of("yes", "no"), List.of("Yes", "No"));
         return option(Kind.ASK, sign.id(), sign.ask(), sign.minutes(), Access.CLOSED, branches);
+    }
+
+    private Option learn(Fact fact) {
+        var branches = new Branches(open);
+        var model = network.fact(fact.id());
+        for (int c = 0; c < model.choices(); c++) {
+            var choice = fact.choices().get(c);
+            var likelihood = model.likelihood(now.sets, c);
+            branches.add(choice.id(), choice.name(), now.chance(likelihood), now.given(likelihood));
+        }
+        return option(Kind.FACT, fact.id(), fact.ask(), fact.minutes(), Access.CLOSED, branches);
     }
 
     private Option check(Check check) {
         long chain = access.chain(check.layer());
-        var ids = check.outcomes().stream().map(o -> o.id()).toList();
-        var names = check.outcomes().stream().map(o -> o.name()).toList();
-        var branches = new Branches(network.check(check.id()), ids, names, open | chain);
+        var branches = new Branches(open | chain);
+        branches.add(
+                network.check(check.id()),
+                check.outcomes().stream().map(Outcome::id).toList(),
+                check.outcomes().stream().map(Outcome::name).toList());
         return option(Kind.CHECK, check.id(), check.name(), check.minutes(), chain, branches);
     }
 
@@ -127,26 +148,35 @@ final class Planner {
 
     /** What follows each answer of a step, weighed by its chance. */
     private final class Branches {
+        private final long opened;
         private final List<Prospect> prospects = new ArrayList<>();
         private double cost;
         private double minutes;
 
-        Branches(NoisyOr[] outcomes, List<String> ids, List<String> names, long opened) {
+        Branches(long opened) {
+            this.opened = opened;
+        }
+
+        /** Outcomes in order of precedence: each is seen when none before it is, the last when no other is. */
+        void add(NoisyOr[] outcomes, List<String> ids, List<String> names) {
             double left = 1;
             var belief = now;
             for (int o = 0; o < ids.size(); o++) {
                 boolean last = o == outcomes.length;
                 double chance = last ? left : left * belief.chance(outcomes[o]);
-                var after = last ? belief : belief.given(outcomes[o], true);
-                var value = order.from(after, opened, null);
-                cost += chance * value.cost();
-                minutes += chance * value.minutes();
-                prospects.add(prospect(ids.get(o), names.get(o), chance, after));
+                add(ids.get(o), names.get(o), chance, last ? belief : belief.given(outcomes[o], true));
                 if (!last) {
                     belief = belief.given(outcomes[o], false);
                     left -= chance;
                 }
             }
+        }
+
+        void add(String id, String name, double chance, Belief after) {
+            var value = order.from(after, opened, null);
+            cost += chance * value.cost();
+            minutes += chance * value.minutes();
+            prospects.add(prospect(id, name, chance, after));
         }
     }
 

@@ -27,7 +27,7 @@ final class Reasons {
     private List<String> reasons(Step step, double lead) {
         var reasons = new ArrayList<String>();
         switch (step.kind()) {
-            case ASK, CHECK -> {
+            case ASK, FACT, CHECK -> {
                 reasons.add(tellsApart(step.prospects()));
                 if (step.kind() == Step.Kind.CHECK) {
                     reasons.add(access(step));

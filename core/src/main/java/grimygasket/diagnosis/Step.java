@@ -6,7 +6,7 @@ import java.util.List;
  * Something that can be done next.
  *
  * @param kind what sort of step
- * @param id of the sign, check, remedy or proof in the pack; "refer" for handing on
+ * @param id of the sign, fact, check, remedy or proof in the pack; "refer" for handing on
  * @param name as an order or a question
  * @param minutes for the step alone
  * @param reach what has to be opened for it
@@ -34,6 +34,8 @@ public record Step(
     public enum Kind {
         /** Settle a sign. */
         ASK,
+        /** Learn a fact. */
+        FACT,
         CHECK,
         REMEDY,
         /** Show whether the remedy just done has cured. */
@@ -59,7 +61,7 @@ public record Step(
     /**
      * One answer of a step.
      *
-     * @param outcome "yes" or "no" for a sign, "still-failing" for a remedy, else the outcome's id
+     * @param outcome "yes" or "no" for a sign, "still-failing" for a remedy, else the id of the outcome or choice
      * @param name the answer in words
      * @param chance that it will be this one, 0 to 1
      * @param leader id of the fault that would then be likeliest; null if it would be none of these

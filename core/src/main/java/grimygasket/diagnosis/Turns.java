@@ -6,10 +6,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** What would change the mind: the answers after which another cause would be the likeliest. */
 final class Turns {
+    private static final Set<Step.Kind> KINDS = Set.of(Step.Kind.ASK, Step.Kind.FACT, Step.Kind.CHECK);
     private static final int MOST = 6;
 
     /** An answer less likely than this is not worth naming. */
@@ -25,7 +27,7 @@ final class Turns {
         var leader = noneOfThese > first.chance() ? null : first.fault();
         var turns = new ArrayList<Turn>();
         Stream.concat(Stream.of(plan.next()), plan.alternatives().stream())
-                .filter(step -> step.kind() == Step.Kind.ASK || step.kind() == Step.Kind.CHECK)
+                .filter(step -> KINDS.contains(step.kind()))
                 .forEach(step -> step.prospects().stream()
                         .filter(answer -> answer.chance() >= LEAST_CHANCE && !Objects.equals(answer.leader(), leader))
                         .map(answer -> new Turn(

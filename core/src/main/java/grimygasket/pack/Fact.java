@@ -10,10 +10,11 @@ import java.util.Map;
  * @param id unique within the pack
  * @param name as it is noted, for example "Last cleaned"
  * @param ask the question that settles it
- * @param choices at least two
+ * @param minutes to settle it, 0 to 600
+ * @param choices at least two; their shares add up to 1
  * @param needs what a machine must meet for the question to make sense, see {@link Needs}
  */
-public record Fact(String id, String name, String ask, List<Choice> choices, List<String> needs) {
+public record Fact(String id, String name, String ask, double minutes, List<Choice> choices, List<String> needs) {
     private static final double MOST = 50;
 
     /**
@@ -21,12 +22,14 @@ public record Fact(String id, String name, String ask, List<Choice> choices, Lis
      *
      * @param id unique within the fact
      * @param name as a customer would say it
+     * @param share how many of the machines that calls are about it is true of, between 0 and 1
      * @param shifts fault id to the factor by which its odds are multiplied, 1/50 to 50
      */
-    public record Choice(String id, String name, Map<String, Double> shifts) {
+    public record Choice(String id, String name, double share, Map<String, Double> shifts) {
         public Choice {
             Range.text("choice id", id);
             Range.text("name of choice " + id, name);
+            Range.open("share of choice " + id, share);
             shifts = Lists.copy(shifts);
             shifts.forEach((fault, factor) ->
                     Range.between("factor of " + fault + " for choice " + id, factor, 1 / MOST, MOST));
@@ -37,20 +40,27 @@ public record Fact(String id, String name, String ask, List<Choice> choices, Lis
         Range.text("fact id", id);
         Range.text("name of fact " + id, name);
         Range.text("question of fact " + id, ask);
+        Range.minutes("minutes of fact " + id, minutes);
         choices = Lists.copy(choices);
         needs = Lists.copy(needs);
         if (choices.size() < 2) {
             throw new IllegalArgumentException("fact " + id + " needs two choices or more");
+        }
+        double sum = choices.stream().mapToDouble(Choice::share).sum();
+        if (Math.abs(sum - 1) > 0.01) {
+            throw new IllegalArgumentException("the shares of fact " + id + " must add up to 1, but are " + sum);
         }
     }
 
     /**
      * @throws IllegalArgumentException if the fact has no such choice
      */
-    public Choice choice(String choiceId) {
-        return choices.stream()
-                .filter(choice -> choice.id().equals(choiceId))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("fact " + id + " has no choice " + choiceId));
+    public int choiceIndex(String choice) {
+        for (int i = 0; i < choices.size(); i++) {
+            if (choices.get(i).id().equals(choice)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("fact " + id + " has no choice " + choice);
     }
 }

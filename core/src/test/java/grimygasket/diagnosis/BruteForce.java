@@ -77,12 +77,17 @@ final class BruteForce {
             return seen(set, shown.code().leak(), shown.code().faults());
         }
         if (finding instanceof FactKnown known) {
-            double factor = 1;
-            for (var shift :
-                    pack.fact(known.fact()).choice(known.choice()).shifts().entrySet()) {
-                factor *= has(set, index(shift.getKey())) ? shift.getValue() : 1;
+            double all = 0;
+            double chosen = 0;
+            for (var choice : pack.fact(known.fact()).choices()) {
+                double odds = choice.share();
+                for (var shift : choice.shifts().entrySet()) {
+                    odds *= has(set, index(shift.getKey())) ? shift.getValue() : 1;
+                }
+                all += odds;
+                chosen += choice.id().equals(known.choice()) ? odds : 0;
             }
-            return factor;
+            return chosen / all;
         }
         var made = (CheckMade) finding;
         var outcomes = pack.check(made.check()).outcomes();

@@ -275,9 +275,10 @@ public class PosteriorTest {
                 "age",
                 "Age",
                 "How old?",
+                1,
                 List.of(
-                        new Choice("old", "Old", Map.of("f0", 4.0, "f1", 0.5)),
-                        new Choice("new", "New", Map.of("f0", 0.25))),
+                        new Choice("old", "Old", 0.3, Map.of("f0", 4.0, "f1", 0.5)),
+                        new Choice("new", "New", 0.7, Map.of("f0", 0.25))),
                 List.of()));
         return packs.remedy("both", null, 9, null, Map.of("f0", 0.8, "f1", 0.6)).build();
     }

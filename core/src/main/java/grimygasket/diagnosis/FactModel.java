@@ -1,0 +1,56 @@
+package grimygasket.diagnosis;
+
+import grimygasket.pack.Fact;
+import java.util.Map;
+
+/**
+ * How likely each choice of a fact is under each set of faults. A choice shifts the odds of faults; so, the other way
+ * round, faults shift how often the choice is met:
+ * {@code P(choice | S) = share * product over f in S of shift_f, over the sum of the same for all choices}.
+ */
+final class FactModel {
+    private final double[] shares;
+    private final double[][] shifts;
+
+    private FactModel(double[] shares, double[][] shifts) {
+        this.shares = shares;
+        this.shifts = shifts;
+    }
+
+    static FactModel of(Fact fact, Map<String, Integer> indexOf) {
+        var choices = fact.choices();
+        var shares = new double[choices.size()];
+        var shifts = new double[choices.size()][];
+        for (int c = 0; c < shares.length; c++) {
+            shares[c] = choices.get(c).share();
+            var factors = FaultSets.factors(indexOf.size(), 1);
+            choices.get(c).shifts().forEach((fault, factor) -> {
+                var index = indexOf.get(fault);
+                if (index != null) {
+                    factors[index] = factor;
+                }
+            });
+            shifts[c] = factors;
+        }
+        return new FactModel(shares, shifts);
+    }
+
+    int choices() {
+        return shares.length;
+    }
+
+    /** Chance of a choice, by its index, for every set. */
+    double[] likelihood(FaultSets sets, int choice) {
+        var likelihood = new double[sets.count()];
+        for (int s = 0; s < likelihood.length; s++) {
+            double all = 0;
+            for (int c = 0; c < shares.length; c++) {
+                double one = shares[c] * sets.product(shifts[c], s);
+                all += one;
+                likelihood[s] = c == choice ? one : likelihood[s];
+            }
+            likelihood[s] /= all;
+        }
+        return likelihood;
+    }
+}
