@@ -39,14 +39,18 @@ public class ArchitectureTest {
                 .definedBy("grimygasket.pack..")
                 .layer("diagnosis")
                 .definedBy("grimygasket.diagnosis..")
+                .layer("cadence")
+                .definedBy("grimygasket.cadence..")
                 .layer("visit")
                 .definedBy("grimygasket.visit..")
                 .whereLayer("visit")
                 .mayNotBeAccessedByAnyLayer()
+                .whereLayer("cadence")
+                .mayOnlyBeAccessedByLayers("visit")
                 .whereLayer("diagnosis")
                 .mayOnlyBeAccessedByLayers("visit")
                 .whereLayer("pack")
-                .mayOnlyBeAccessedByLayers("diagnosis", "visit")
+                .mayOnlyBeAccessedByLayers("diagnosis", "cadence", "visit")
                 .check(CORE);
     }
 }

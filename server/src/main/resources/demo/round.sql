@@ -23,6 +23,14 @@ insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000107', 'tumble-dryer', 'Corvanne', 'TD-8 C', '2006-0251', 'Cellar');
 
 insert into machine_feature (machine_id, feature) values
+('0193a000-0000-7000-8000-000000000201', 'return-valve'),
+('0193a000-0000-7000-8000-000000000202', 'return-valve'),
+('0193a000-0000-7000-8000-000000000203', 'return-valve'),
+('0193a000-0000-7000-8000-000000000204', 'return-valve'),
+('0193a000-0000-7000-8000-000000000205', 'return-valve'),
+('0193a000-0000-7000-8000-000000000206', 'return-valve'),
+('0193a000-0000-7000-8000-000000000207', 'return-valve'),
+('0193a000-0000-7000-8000-000000000211', 'sleeve-off'),
 ('0193a000-0000-7000-8000-000000000201', 'air-gap'),
 ('0193a000-0000-7000-8000-000000000203', 'pump-screen'),
 ('0193a000-0000-7000-8000-000000000204', 'disposer'),
@@ -70,17 +78,32 @@ insert into van_stock (account_id, part_id, on_van) values
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000324', 2),
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000326', 2);
 
-insert into service_call (id, machine_id, account_id, day, planned_at, complaint, pack_version, closed_at, sign_off, advice) values
-('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000202', '0193a000-0000-7000-8000-000000000001', current_date, '08:30', 'Empty at night, dirty water in it again in the morning', 1, now(3) - interval 58 minute, null, 'A seed held the valve open. Scrape the plates, no need to rinse; clean the filter every two weeks.'),
-('0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000001', current_date, '10:00', 'Stops half-way, water left in the bottom', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000403', '0193a000-0000-7000-8000-000000000203', '0193a000-0000-7000-8000-000000000001', current_date, '11:30', 'Cups on top come out with grit, plates below are fine', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000404', '0193a000-0000-7000-8000-000000000204', '0193a000-0000-7000-8000-000000000001', current_date, '14:00', 'Greasy glasses, powder still in the cup at the end', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000001', current_date, '15:30', 'Hums, then stops and shows a code', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '13:00', 'Does not drain, no sound at all', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '15:00', 'Smells, and bits on the glasses', 1, now(3) - interval 1 day, null, 'The filter had not been out for a year. Every two weeks under the tap, soft brush.'),
-('0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '09:00', 'Three runs for one load, and the cellar is damp', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '10:30', 'Water stays in the drum, code E2', 1, null, null, null),
-('0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000211', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '13:00', 'Goes on and off since the filter was washed', 1, null, null, null);
+insert into service_call (id, visit_id, machine_id, account_id, day, planned_at, revision, closed_at, sign_off, advice) values
+('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000202', '0193a000-0000-7000-8000-000000000001', current_date, '08:30', 1, now(3) - interval 58 minute, null, 'A seed held the valve open. Scrape the plates, no need to rinse; clean the filter every two weeks.'),
+('0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000001', current_date, '10:00', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000403', '0193a000-0000-7000-8000-000000000403', '0193a000-0000-7000-8000-000000000203', '0193a000-0000-7000-8000-000000000001', current_date, '11:30', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000404', '0193a000-0000-7000-8000-000000000404', '0193a000-0000-7000-8000-000000000204', '0193a000-0000-7000-8000-000000000001', current_date, '14:00', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000001', current_date, '15:30', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '13:00', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '15:00', 1, now(3) - interval 1 day, null, 'The filter had not been out for a year. Every two weeks under the tap, soft brush.'),
+('0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '09:00', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000414', '0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '09:00', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '10:30', 1, null, null, null),
+('0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000211', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '13:00', 1, null, null, null);
+
+insert into complaint (id, call_id, at, text) values
+('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000401', now(3) - interval 30 hour, 'Empty at night, dirty water in it again in the morning'),
+('0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000402', now(3) - interval 30 hour, 'Stops half-way, water left in the bottom'),
+('0193a000-0000-7000-8000-000000000403', '0193a000-0000-7000-8000-000000000403', now(3) - interval 30 hour, 'Cups on top come out with grit, plates below are fine'),
+('0193a000-0000-7000-8000-000000000404', '0193a000-0000-7000-8000-000000000404', now(3) - interval 30 hour, 'Greasy glasses, powder still in the cup at the end'),
+('0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000405', now(3) - interval 30 hour, 'Hums, then stops and shows a code'),
+('0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000406', now(3) - interval 30 hour, 'Does not drain, no sound at all'),
+('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000407', now(3) - interval 30 hour, 'Smells, and bits on the glasses'),
+('0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000411', now(3) - interval 30 hour, 'Three runs for one load, and the cellar is damp'),
+('0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000412', now(3) - interval 30 hour, 'Water stays in the drum, code E2'),
+('0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000413', now(3) - interval 30 hour, 'Goes on and off since the filter was washed'),
+('0193a000-0000-7000-8000-000000000414', '0193a000-0000-7000-8000-000000000414', now(3) - interval 2 hour, 'Glasses come out milky'),
+('0193a000-0000-7000-8000-000000000424', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'A puddle before the door now and then');
 
 insert into entry (id, call_id, at, kind, subject, answer, phase) values
 ('0193a000-0000-7000-8000-000000000501', '0193a000-0000-7000-8000-000000000401', now(3) - interval 101 minute, 'SIGN', 'water-returns', 'yes', 0),
@@ -94,17 +117,20 @@ insert into entry (id, call_id, at, kind, subject, answer, phase) values
 ('0193a000-0000-7000-8000-000000000521', '0193a000-0000-7000-8000-000000000403', now(3) - interval 30 hour, 'SIGN', 'upper-dirty', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000531', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'SIGN', 'greasy', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000532', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'SIGN', 'detergent-left', 'yes', 0),
+('0193a000-0000-7000-8000-000000000533', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'FACT', 'hardness', 'hard', 0),
 ('0193a000-0000-7000-8000-000000000561', '0193a000-0000-7000-8000-000000000406', now(3) - interval 26 hour, 'SIGN', 'pump-silent', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000562', '0193a000-0000-7000-8000-000000000406', now(3) - interval 25 hour, 'SIGN', 'standing-water', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000571', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'smell', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000572', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'gritty', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000573', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'CHECK', 'filter-look', 'clogged', 0),
 ('0193a000-0000-7000-8000-000000000574', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'REMEDY', 'clean-filter', 'cured', 0),
+('0193a000-0000-7000-8000-000000000580', '0193a000-0000-7000-8000-000000000411', now(3) - interval 2 hour, 'FACT', 'deep-clean', 'never', 0),
 ('0193a000-0000-7000-8000-000000000581', '0193a000-0000-7000-8000-000000000411', now(3) - interval 2 hour, 'SIGN', 'dries-long', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000582', '0193a000-0000-7000-8000-000000000411', now(3) - interval 2 hour, 'SIGN', 'damp-room', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000583', '0193a000-0000-7000-8000-000000000412', now(3) - interval 3 hour, 'CODE', 'E2', 'shown', 0),
 ('0193a000-0000-7000-8000-000000000584', '0193a000-0000-7000-8000-000000000412', now(3) - interval 3 hour, 'SIGN', 'water-stays', 'yes', 0),
-('0193a000-0000-7000-8000-000000000585', '0193a000-0000-7000-8000-000000000413', now(3) - interval 4 hour, 'SIGN', 'pulses', 'yes', 0);
+('0193a000-0000-7000-8000-000000000585', '0193a000-0000-7000-8000-000000000413', now(3) - interval 4 hour, 'SIGN', 'pulses', 'yes', 0),
+('0193a000-0000-7000-8000-000000000586', '0193a000-0000-7000-8000-000000000414', now(3) - interval 2 hour, 'SIGN', 'film', 'yes', 0);
 
 insert into part_use (id, call_id, remedy, part_id, used, unit_price, at) values
 ('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute);

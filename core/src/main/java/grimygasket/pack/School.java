@@ -12,10 +12,10 @@ import java.util.List;
  * @param why the reason for the usual choice
  * @param choices at least two, the usual one among them
  */
-public record School(String id, String question, String usual, String why, List<Choice> choices) {
+public record School(String id, String question, String usual, String why, List<Option> choices) {
     /** One school, with an id unique within the question. */
-    public record Choice(String id, String name) {
-        public Choice {
+    public record Option(String id, String name) {
+        public Option {
             Range.text("choice id", id);
             Range.text("name of choice " + id, name);
         }

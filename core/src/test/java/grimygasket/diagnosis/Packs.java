@@ -1,10 +1,12 @@
 package grimygasket.diagnosis;
 
+import grimygasket.pack.Cadence;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Check;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
+import grimygasket.pack.Habit;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
@@ -38,6 +40,8 @@ public final class Packs {
     private final List<Caution> cautions = new ArrayList<>();
     private final List<Fact> facts = new ArrayList<>();
     private final List<School> schools = new ArrayList<>();
+    private final List<Habit> habits = new ArrayList<>();
+    private final List<Cadence> cadences = new ArrayList<>();
     private double referMinutes = 120;
 
     public Packs refer(double minutes) {
@@ -108,6 +112,16 @@ public final class Packs {
         return this;
     }
 
+    public Packs habit(Habit habit) {
+        habits.add(habit);
+        return this;
+    }
+
+    public Packs cadence(Cadence cadence) {
+        cadences.add(cadence);
+        return this;
+    }
+
     public Packs proof(String id) {
         proofs.add(new Proof(id, id, 2, List.of()));
         return this;
@@ -137,8 +151,8 @@ public final class Packs {
                 facts,
                 schools,
                 List.of(),
-                List.of(),
-                List.of());
+                habits,
+                cadences);
     }
 
     static Outcome outcome(String id, double leak, Map<String, Double> causes) {

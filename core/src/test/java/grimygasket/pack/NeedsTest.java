@@ -29,7 +29,7 @@ public class NeedsTest {
                         "May filters go back damp?",
                         "dry",
                         "A wet filter pulses.",
-                        List.of(new School.Choice("dry", "Dry"), new School.Choice("damp", "Damp"))))
+                        List.of(new School.Option("dry", "Dry"), new School.Option("damp", "Damp"))))
                 .fault("a", 0.1)
                 .build();
         assertEquals(Machine.of(pack, List.of(), Map.of()).traits(), Set.of("damp=dry"));

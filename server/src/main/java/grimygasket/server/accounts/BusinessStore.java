@@ -1,6 +1,8 @@
 package grimygasket.server.accounts;
 
+import grimygasket.diagnosis.Van;
 import java.math.BigDecimal;
+import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -18,7 +20,14 @@ public class BusinessStore {
      * @param labourPerHour what an hour of work is worth
      * @param returnTripMinutes what a second visit costs
      */
-    public record Business(String name, String currency, BigDecimal labourPerHour, int returnTripMinutes) {}
+    public record Business(String name, String currency, BigDecimal labourPerHour, int returnTripMinutes) {
+        /**
+         * @param prices pack part id to its price, for what is on board
+         */
+        public Van van(Map<String, Double> prices) {
+            return new Van(labourPerHour.doubleValue(), returnTripMinutes, prices);
+        }
+    }
 
     public Business get() {
         return jdbc.sql("select name, currency, labour_per_hour, return_trip_minutes from business")

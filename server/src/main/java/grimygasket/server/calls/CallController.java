@@ -40,12 +40,14 @@ class CallController {
     record Fitted(int version, @NotNull List<String> features) {}
 
     private final CallStore calls;
+    private final ComplaintStore complaints;
     private final MachineStore machines;
     private final Library library;
     private final CallFile file;
 
-    CallController(CallStore calls, MachineStore machines, Library library, CallFile file) {
+    CallController(CallStore calls, ComplaintStore complaints, MachineStore machines, Library library, CallFile file) {
         this.calls = calls;
+        this.complaints = complaints;
         this.machines = machines;
         this.library = library;
         this.file = file;
@@ -60,11 +62,13 @@ class CallController {
     @Transactional
     public CallView add(
             @PathVariable UUID callId, @Valid @RequestBody NewCall call, @AuthenticationPrincipal SignedIn me) {
-        var pack = library.pack(call.machine().kind());
-        library.requireFeatures(pack.id(), call.machine().features());
+        var kind = call.machine().kind();
+        int revision = library.active(kind);
+        library.requireFeatures(kind, revision, call.machine().features());
         machines.addCustomerIfNew(call.customer());
         machines.addMachineIfNew(call.machine(), call.customer().id());
-        calls.addIfNew(call, callId, me.id(), pack.version());
+        calls.addIfNew(call, callId, me.id(), revision);
+        complaints.addIfNew(callId, callId, call.complaint());
         return file.of(callId, me.id());
     }
 
@@ -74,7 +78,7 @@ class CallController {
     public CallView features(
             @PathVariable UUID callId, @Valid @RequestBody Fitted fitted, @AuthenticationPrincipal SignedIn me) {
         var call = calls.open(callId, me.id());
-        library.requireFeatures(machines.machine(call.machineId()).kind(), fitted.features);
+        library.requireFeatures(machines.machine(call.machineId()).kind(), call.revision(), fitted.features);
         machines.setFeatures(call.machineId(), fitted.features, fitted.version);
         calls.touch(callId);
         return file.of(callId, me.id());

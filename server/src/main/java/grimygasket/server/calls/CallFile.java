@@ -1,10 +1,15 @@
 package grimygasket.server.calls;
 
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
+import grimygasket.pack.Applicable;
 import grimygasket.server.calls.CallView.RingSegment;
 import grimygasket.server.knowhow.Library;
+import grimygasket.server.machines.Machine;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.PartUse;
 import grimygasket.server.shelf.ShelfStore;
+import grimygasket.visit.Advice;
 import grimygasket.visit.Ring;
 import grimygasket.visit.VisitRecord;
 import java.math.BigDecimal;
@@ -17,6 +22,7 @@ import org.springframework.stereotype.Component;
 @Component
 class CallFile {
     private final CallStore calls;
+    private final ComplaintStore complaints;
     private final EntryStore entries;
     private final MachineStore machines;
     private final ShelfStore shelf;
@@ -25,12 +31,14 @@ class CallFile {
 
     CallFile(
             CallStore calls,
+            ComplaintStore complaints,
             EntryStore entries,
             MachineStore machines,
             ShelfStore shelf,
             Library library,
             Judge judge) {
         this.calls = calls;
+        this.complaints = complaints;
         this.entries = entries;
         this.machines = machines;
         this.shelf = shelf;
@@ -44,40 +52,49 @@ class CallFile {
 
     CallView of(ServiceCall call, UUID accountId) {
         var machine = machines.machine(call.machineId());
+        var pack = library.pack(machine.kind(), call.revision());
+        var told = complaints.of(call.id());
+        var complaint = told.stream().map(Complaint::text).collect(Collectors.joining(" · "));
         var story = entries.of(call.id());
-        var findings = judge.findings(machine, story);
+        var findings = judge.findings(machine, call.revision(), story);
         var uses = shelf.usesOf(call.id());
         var parts = shelf.partsFor(accountId, machine.kind(), machine.maker());
-        var ring = Ring.of(
-                library.pack(machine.kind()),
-                new VisitRecord(
-                        call.complaint(),
-                        findings,
-                        uses.stream().collect(Collectors.toMap(PartUse::remedy, PartUse::used, Integer::sum)),
-                        call.closedAt() != null));
+        var judged = judge.machine(machine, call.revision(), accountId);
+        var assessment = Diagnosis.assess(pack, judged, new Evidence(findings, judge.van(parts)));
+        var counted = uses.stream()
+                .collect(Collectors.groupingBy(PartUse::remedy, Collectors.mapping(PartUse::fits, Collectors.toSet())));
+        var ring = Ring.of(pack, new VisitRecord(complaint, findings, counted, call.closedAt() != null));
         return new CallView(
                 call.id(),
+                call.visitId(),
                 call.version(),
+                call.revision(),
                 call.day(),
                 call.plannedAt(),
-                call.complaint(),
-                story.stream()
-                        .filter(e -> e.kind() == Entry.Kind.CHECK || e.kind() == Entry.Kind.REMEDY)
-                        .map(Entry::at)
-                        .findFirst()
-                        .orElse(null),
+                complaint,
+                told,
+                story.stream().filter(Entry::isWork).map(Entry::at).findFirst().orElse(null),
                 call.closedAt(),
                 call.signOff(),
                 call.advice(),
                 machines.customerOf(machine.id()),
                 machine,
+                calls.beside(call, accountId).stream().map(this::beside).toList(),
                 story,
                 uses,
                 uses.stream().map(PartUse::total).reduce(BigDecimal.ZERO, BigDecimal::add),
                 parts,
-                judge.assess(machine, findings, parts),
+                assessment,
+                Applicable.of(pack, judged.traits()),
+                Advice.of(pack, judged, assessment),
                 segments(ring),
                 ring.gapsBeforeClosing());
+    }
+
+    private CallView.Beside beside(ServiceCall call) {
+        Machine machine = machines.machine(call.machineId());
+        var kind = library.pack(machine.kind(), call.revision()).name();
+        return new CallView.Beside(call.id(), kind, machine.maker(), machine.model(), call.closedAt());
     }
 
     private static List<RingSegment> segments(Ring ring) {

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class CallStore {
     private static final String COLUMNS = """
-            select id, machine_id, day, planned_at, complaint, pack_version, closed_at, sign_off, advice, version
+            select id, visit_id, machine_id, day, planned_at, revision, closed_at, sign_off, advice, version
             from service_call
             """;
 
@@ -65,20 +65,30 @@ class CallStore {
                 .list();
     }
 
+    /** The other calls of a visit. */
+    List<ServiceCall> beside(ServiceCall call, UUID accountId) {
+        return jdbc.sql(COLUMNS + "where account_id = :accountId and visit_id = :visitId and id <> :id order by id")
+                .param("accountId", accountId)
+                .param("visitId", call.visitId())
+                .param("id", call.id())
+                .query(ServiceCall.class)
+                .list();
+    }
+
     /** Adds a call; one with that id is left as it is. */
-    void addIfNew(NewCall call, UUID id, UUID accountId, int packVersion) {
+    void addIfNew(NewCall call, UUID id, UUID accountId, int revision) {
         jdbc.sql("""
                         insert ignore into service_call
-                            (id, machine_id, account_id, day, planned_at, complaint, pack_version)
-                        values (:id, :machineId, :accountId, :day, :plannedAt, :complaint, :packVersion)
+                            (id, visit_id, machine_id, account_id, day, planned_at, revision)
+                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision)
                         """)
                 .param("id", id)
+                .param("visitId", call.visitId() == null ? id : call.visitId())
                 .param("machineId", call.machine().id())
                 .param("accountId", accountId)
                 .param("day", call.day())
                 .param("plannedAt", call.plannedAt())
-                .param("complaint", call.complaint().strip())
-                .param("packVersion", packVersion)
+                .param("revision", revision)
                 .update();
     }
 

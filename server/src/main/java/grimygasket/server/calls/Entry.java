@@ -6,13 +6,19 @@ import java.util.UUID;
 /**
  * One line in the story of a call.
  *
- * @param subject id of the sign, check or remedy in the pack, or the code as the machine shows it
- * @param answer "yes", "no" or "unknown" for a sign, "shown" for a code, the outcome's id for a check, "done", "cured" or
- *     "still-failing" for a remedy
+ * @param subject id of the sign, fact, check or remedy in the pack, or the code as the machine shows it
+ * @param answer "yes", "no" or "unknown" for a sign, "shown" for a code, the choice's id for a fact, the outcome's id for a
+ *     check, "done", "cured", "partly" or "still-failing" for a remedy
  */
 public record Entry(UUID id, Instant at, Kind kind, String subject, String answer, int version) {
+    /** Whether it is work on the machine rather than something told or seen. */
+    boolean isWork() {
+        return kind == Kind.CHECK || kind == Kind.REMEDY;
+    }
+
     public enum Kind {
         SIGN,
+        FACT,
         CODE,
         CHECK,
         REMEDY

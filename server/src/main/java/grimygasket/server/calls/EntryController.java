@@ -3,7 +3,6 @@ package grimygasket.server.calls;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.Library;
-import grimygasket.server.machines.Machine;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
@@ -51,9 +50,9 @@ class EntryController {
     @Transactional
     public CallView add(
             @PathVariable UUID callId, @Valid @RequestBody NewEntry entry, @AuthenticationPrincipal SignedIn me) {
-        var machine = machines.machine(calls.open(callId, me.id()).machineId());
-        var subject = subject(machine, entry);
-        requireAnswer(machine, entry.kind(), subject, entry.answer());
+        var call = calls.open(callId, me.id());
+        var subject = subject(call, entry);
+        requireAnswer(call, entry.kind(), subject, entry.answer());
         var settled = entries.settled(callId, entry.kind(), subject);
         if (settled.isEmpty()) {
             entries.add(entry, subject, callId);
@@ -71,10 +70,10 @@ class EntryController {
             @PathVariable UUID entryId,
             @Valid @RequestBody Correction correction,
             @AuthenticationPrincipal SignedIn me) {
-        var machine = machines.machine(calls.open(callId, me.id()).machineId());
+        var call = calls.open(callId, me.id());
         var entry = entries.entry(entryId, callId)
                 .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This entry was taken back on another screen."));
-        requireAnswer(machine, entry.kind(), entry.subject(), correction.answer);
+        requireAnswer(call, entry.kind(), entry.subject(), correction.answer);
         if (!entries.change(entryId, correction.answer, correction.version)) {
             throw stale(entry);
         }
@@ -100,14 +99,18 @@ class EntryController {
         return file.of(callId, me.id());
     }
 
-    private String subject(Machine machine, NewEntry entry) {
-        return entry.kind() == Entry.Kind.CODE
-                ? library.code(machine.kind(), machine.maker(), entry.subject()).code()
-                : entry.subject();
+    private String subject(ServiceCall call, NewEntry entry) {
+        if (entry.kind() != Entry.Kind.CODE) {
+            return entry.subject();
+        }
+        var machine = machines.machine(call.machineId());
+        return library.code(machine.kind(), call.revision(), machine.maker(), entry.subject())
+                .code();
     }
 
-    private void requireAnswer(Machine machine, Entry.Kind kind, String subject, String answer) {
-        if (!answers(library.pack(machine.kind()), kind, subject).contains(answer)) {
+    private void requireAnswer(ServiceCall call, Entry.Kind kind, String subject, String answer) {
+        var pack = library.pack(machines.machine(call.machineId()).kind(), call.revision());
+        if (!answers(pack, kind, subject).contains(answer)) {
             throw new Problem(Kind.INVALID, "“" + answer + "” is not an answer to this. Choose one of those shown.");
         }
     }
@@ -119,6 +122,10 @@ class EntryController {
                     pack.sign(subject);
                     yield List.of("yes", "no", "unknown");
                 }
+                case FACT ->
+                    pack.fact(subject).choices().stream()
+                            .map(choice -> choice.id())
+                            .toList();
                 case CODE -> List.of("shown");
                 case CHECK ->
                     pack.check(subject).outcomes().stream()
@@ -126,7 +133,7 @@ class EntryController {
                             .toList();
                 case REMEDY -> {
                     pack.remedy(subject);
-                    yield List.of("done", "cured", "still-failing");
+                    yield List.of("done", "cured", "partly", "still-failing");
                 }
             };
         } catch (IllegalArgumentException e) {

@@ -9,6 +9,12 @@ import org.springframework.stereotype.Repository;
 
 @Repository
 class EntryStore {
+    /** How many remedies had not cured the machine before; facts are those of the time before all of them. */
+    private static final String PHASE = """
+            (select case when :kind = 'FACT' then 0 else count(*) end from entry
+             where call_id = :callId and answer in ('still-failing', 'partly'))
+            """;
+
     private static final String COLUMNS = "select id, at, kind, subject, answer, version from entry ";
 
     private final JdbcClient jdbc;
@@ -29,11 +35,8 @@ class EntryStore {
 
     /** What is settled about a subject since the last remedy that did not cure. */
     Optional<Entry> settled(UUID callId, Entry.Kind kind, String subject) {
-        return jdbc.sql(COLUMNS + """
-                                where call_id = :callId and kind = :kind and subject = :subject
-                                  and phase = (select count(*) from entry
-                                               where call_id = :callId and answer = 'still-failing')
-                                """)
+        return jdbc.sql(COLUMNS + "where call_id = :callId and kind = :kind and subject = :subject and phase = "
+                        + PHASE)
                 .param("callId", callId)
                 .param("kind", kind.name())
                 .param("subject", subject)
@@ -52,9 +55,8 @@ class EntryStore {
     void add(NewEntry entry, String subject, UUID callId) {
         jdbc.sql("""
                         insert into entry (id, call_id, at, kind, subject, answer, phase)
-                        select :id, :callId, :at, :kind, :subject, :answer, count(*)
-                        from entry where call_id = :callId and answer = 'still-failing'
-                        """)
+                        values (:id, :callId, :at, :kind, :subject, :answer, %s)
+                        """.formatted(PHASE))
                 .param("id", entry.id())
                 .param("callId", callId)
                 .param("at", clock.instant())

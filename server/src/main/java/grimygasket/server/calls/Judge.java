@@ -1,18 +1,16 @@
 package grimygasket.server.calls;
 
-import grimygasket.diagnosis.Assessment;
-import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Van;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.knowhow.Library;
+import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.VanPart;
 import java.util.List;
-import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -20,30 +18,32 @@ import org.springframework.stereotype.Component;
 @Component
 class Judge {
     private final Library library;
+    private final SchoolStore schools;
     private final BusinessStore business;
 
-    Judge(Library library, BusinessStore business) {
+    Judge(Library library, SchoolStore schools, BusinessStore business) {
         this.library = library;
+        this.schools = schools;
         this.business = business;
     }
 
-    Assessment assess(Machine machine, List<Finding> findings, List<VanPart> parts) {
-        return Diagnosis.assess(
-                library.pack(machine.kind()),
-                new grimygasket.diagnosis.Machine(Set.copyOf(machine.features())),
-                new Evidence(findings, van(parts)));
+    grimygasket.diagnosis.Machine machine(Machine machine, int revision, UUID accountId) {
+        return grimygasket.diagnosis.Machine.of(
+                library.pack(machine.kind(), revision), machine.features(), schools.of(accountId));
     }
 
-    List<Finding> findings(Machine machine, List<Entry> entries) {
-        return entries.stream().map(entry -> finding(machine, entry)).toList();
+    List<Finding> findings(Machine machine, int revision, List<Entry> entries) {
+        return entries.stream().map(entry -> finding(machine, revision, entry)).toList();
     }
 
-    private Finding finding(Machine machine, Entry entry) {
+    private Finding finding(Machine machine, int revision, Entry entry) {
         return switch (entry.kind()) {
             case SIGN ->
                 new Finding.SignSettled(
                         entry.subject(), Answer.valueOf(entry.answer().toUpperCase()));
-            case CODE -> new Finding.CodeShown(library.code(machine.kind(), machine.maker(), entry.subject()));
+            case FACT -> new Finding.FactKnown(entry.subject(), entry.answer());
+            case CODE ->
+                new Finding.CodeShown(library.code(machine.kind(), revision, machine.maker(), entry.subject()));
             case CHECK -> new Finding.CheckMade(entry.subject(), entry.answer());
             case REMEDY ->
                 new Finding.RemedyTried(
@@ -51,18 +51,16 @@ class Judge {
                         switch (entry.answer()) {
                             case "done" -> Proved.PENDING;
                             case "cured" -> Proved.CURED;
+                            case "partly" -> Proved.PARTLY;
                             case "still-failing" -> Proved.STILL_FAILING;
                             default -> throw new IllegalArgumentException("“" + entry.answer() + "” is no proof");
                         });
         };
     }
 
-    private Van van(List<VanPart> parts) {
-        var settings = business.get();
-        return new Van(
-                settings.labourPerHour().doubleValue(),
-                settings.returnTripMinutes(),
-                parts.stream()
+    Van van(List<VanPart> parts) {
+        return business.get()
+                .van(parts.stream()
                         .filter(part -> part.onVan() > 0)
                         .collect(Collectors.toMap(
                                 VanPart::fits, part -> part.price().doubleValue(), Math::min)));

@@ -8,9 +8,16 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.UUID;
 
-/** A call to add, with its customer and machine, which are added too if they are new. */
+/**
+ * A call to add, with its customer and machine, which are added too if they are new.
+ *
+ * @param visitId the visit that it is made on with others; null for a visit of its own
+ */
 record NewCall(
+        UUID visitId,
+
         @NotNull(message = "Choose the day.") LocalDate day,
         @NotNull(message = "Choose the time.") LocalTime plannedAt,
 

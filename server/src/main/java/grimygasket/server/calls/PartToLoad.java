@@ -30,12 +30,11 @@ record PartToLoad(String name, String complaint, double chance, int onVan) {
     }
 
     private static List<PartToLoad> of(CallView call, Library library) {
-        var pack = library.pack(call.machine().kind());
+        var pack = library.pack(call.machine().kind(), call.revision());
         var chances = new HashMap<String, Double>();
         double before = 0;
         for (var milestone : call.assessment().plan().order()) {
-            var part = pack.remedy(milestone.remedy()).part();
-            if (part != null) {
+            for (var part : pack.remedy(milestone.remedy()).parts()) {
                 chances.merge(part, milestone.cured() - before, Double::sum);
             }
             before = milestone.cured();

@@ -92,7 +92,7 @@ class RoundController {
 
     private RoundCall line(CallView call) {
         var suspect = call.assessment().ranking().get(0);
-        var pack = library.pack(call.machine().kind());
+        var pack = library.pack(call.machine().kind(), call.revision());
         return new RoundCall(
                 call.id(),
                 call.day(),
@@ -106,9 +106,7 @@ class RoundController {
                 call.entries().isEmpty() ? null : pack.fault(suspect.fault()).name(),
                 suspect.chance(),
                 call.assessment().plan().expectedMinutes(),
-                call.entries().stream()
-                        .filter(e -> e.kind() == Entry.Kind.CHECK || e.kind() == Entry.Kind.REMEDY)
-                        .count(),
+                call.entries().stream().filter(Entry::isWork).count(),
                 call.closedAt());
     }
 }

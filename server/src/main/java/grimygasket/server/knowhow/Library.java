@@ -1,95 +1,94 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.pack.Code;
-import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
+import grimygasket.server.knowhow.RevisionStore.Source;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.util.Collections;
-import java.util.LinkedHashMap;
+import jakarta.annotation.PostConstruct;
 import java.util.List;
 import java.util.Map;
-import org.springframework.core.io.ClassPathResource;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
-/** The packs and code tables in use. */
+/** The know-how in use, and every version that a call was judged with. */
 @Component
 public class Library {
-    private static final List<String> KINDS =
-            List.of("dishwasher", "washing-machine", "tumble-dryer", "vacuum-cleaner");
+    private final RevisionStore revisions;
+    private final KnowhowReader reader = Shipped.reader();
 
-    private final Map<String, Shelf> shelves;
+    /** Versions never change, so what was read once stays. */
+    private final Map<String, Knowhow> read = new ConcurrentHashMap<>();
 
-    private record Shelf(Pack pack, List<Code> codes) {}
-
-    public Library() throws IOException {
-        var reader = new PackReader(text("pack.schema.json"));
-        var loaded = new LinkedHashMap<String, Shelf>();
-        for (var kind : KINDS) {
-            var pack = reader.read(text(kind + ".yaml"));
-            loaded.put(kind, new Shelf(pack, CodeTableReader.read(text("codes/" + kind + ".csv"), pack)));
-        }
-        shelves = Collections.unmodifiableMap(loaded);
+    Library(RevisionStore revisions) {
+        this.revisions = revisions;
     }
 
-    private static String text(String name) throws IOException {
-        return new ClassPathResource("knowledge/" + name).getContentAsString(StandardCharsets.UTF_8);
-    }
-
-    /** Every pack, in the order in which kinds are offered. */
-    public List<Pack> packs() {
-        return shelves.values().stream().map(Shelf::pack).toList();
-    }
-
-    public Pack pack(String kind) {
-        return shelf(kind).pack;
-    }
-
-    /** Refuses features that a kind of machine does not know. */
-    public void requireFeatures(String kind, List<String> features) {
-        var known = pack(kind).features().stream().map(Feature::id).toList();
-        for (var feature : features) {
-            if (!known.contains(feature)) {
-                throw new Problem(
-                        Kind.INVALID,
-                        "“" + feature + "” is not a feature of a "
-                                + pack(kind).name().toLowerCase() + ".");
+    /** Adds what this release ships where it is new, and uses it unless somebody has chosen a version of their own. */
+    @PostConstruct
+    void addShipped() {
+        for (var kind : Shipped.KINDS) {
+            var texts = Shipped.texts(kind);
+            if (revisions.find(kind, texts).isEmpty()) {
+                reader.read(kind, texts);
+                boolean ownChoice = revisions.of(kind).stream()
+                        .anyMatch(revision -> revision.active() && revision.source() == Source.IMPORTED);
+                int number = revisions.add(kind, Source.SHIPPED, "Shipped with the application", texts);
+                if (!ownChoice) {
+                    revisions.activate(kind, number);
+                }
             }
         }
     }
 
-    /** The codes of every maker for a kind of machine. */
-    public List<Code> codes(String kind) {
-        return shelf(kind).codes;
+    /** The version that new calls of a kind are judged with. */
+    public int active(String kind) {
+        return revisions
+                .active(kind)
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "There is no know-how yet for “" + kind + "”."));
+    }
+
+    public Knowhow knowhow(String kind, int revision) {
+        return read.computeIfAbsent(kind + " " + revision, key -> reader.read(kind, texts(kind, revision)));
+    }
+
+    public Pack pack(String kind, int revision) {
+        return knowhow(kind, revision).pack();
+    }
+
+    Texts texts(String kind, int revision) {
+        return revisions
+                .texts(kind, revision)
+                .orElseThrow(
+                        () -> new Problem(Kind.NOT_FOUND, "There is no version " + revision + " of “" + kind + "”."));
+    }
+
+    /** Refuses features that a kind of machine does not know, or that exclude each other. */
+    public void requireFeatures(String kind, int revision, List<String> features) {
+        var problems = pack(kind, revision).problemsOf(features);
+        if (!problems.isEmpty()) {
+            throw new Problem(Kind.INVALID, String.join(" ", problems));
+        }
     }
 
     /** A maker's code, found without regard to capitals, as displays and customers differ in them. */
-    public Code code(String kind, String maker, String code) {
-        var table = codes(kind).stream()
+    public Code code(String kind, int revision, String maker, String code) {
+        var knowhow = knowhow(kind, revision);
+        var table = knowhow.codes().stream()
                 .filter(c -> c.maker().equalsIgnoreCase(maker))
                 .toList();
         return table.stream()
                 .filter(c -> c.code().equalsIgnoreCase(code.strip()))
                 .findFirst()
-                .orElseThrow(() -> new Problem(Kind.UNKNOWN_CODE, unknown(kind, maker, code, table)));
+                .orElseThrow(() ->
+                        new Problem(Kind.UNKNOWN_CODE, unknown(knowhow.pack().name(), maker, code, table)));
     }
 
-    private String unknown(String kind, String maker, String code, List<Code> table) {
-        var name = pack(kind).name().toLowerCase();
+    private static String unknown(String name, String maker, String code, List<Code> table) {
         return table.isEmpty()
-                ? "There is no code table for a " + name + " by " + maker + ": go by the signs instead."
-                : "“" + code + "” is not in the code table for a " + name + " by " + maker + ". It has "
+                ? "There is no code table for a " + name.toLowerCase() + " by " + maker + ": go by the signs instead."
+                : "“" + code + "” is not in the code table for a " + name.toLowerCase() + " by " + maker + ". It has "
                         + String.join(", ", table.stream().map(Code::code).toList())
                         + ". Look at the display again, or go by the signs.";
-    }
-
-    private Shelf shelf(String kind) {
-        var shelf = shelves.get(kind);
-        if (shelf == null) {
-            throw new Problem(Kind.NOT_FOUND, "There is no know-how yet for “" + kind + "”.");
-        }
-        return shelf;
     }
 }

@@ -37,7 +37,7 @@ public class ShelfStore {
 
     public List<PartUse> usesOf(UUID callId) {
         return jdbc.sql("""
-                        select u.id, u.at, u.remedy, u.part_id, p.number, p.name, u.used, u.unit_price
+                        select u.id, u.at, u.remedy, u.part_id, p.number, p.name, p.fits, u.used, u.unit_price
                         from part_use u join part p on p.id = u.part_id
                         where u.call_id = :callId order by u.at, u.id
                         """).param("callId", callId).query(PartUse.class).list();

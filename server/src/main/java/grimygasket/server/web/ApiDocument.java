@@ -11,14 +11,17 @@ import org.springframework.context.annotation.Configuration;
 /** The OpenAPI document: what its generator cannot see. */
 @Configuration
 class ApiDocument {
-    /** Members that may be missing, being null in Java; all others are always there. */
+    /** Members that may be missing, being null in Java, in every schema or in one; all others are always there. */
     private static final Set<String> OPTIONAL = Set.of(
             "within",
-            "needs",
             "blockedUpTo",
             "layer",
-            "caution",
-            "part",
+            "danger",
+            "group",
+            "NewCall.visitId",
+            "Supposition.maker",
+            "Import.pack",
+            "Import.codes",
             "leader",
             "next",
             "closedAt",
@@ -38,14 +41,14 @@ class ApiDocument {
         return api -> {
             // The address of the server that happened to write the document says nothing.
             api.setServers(null);
-            api.getComponents().getSchemas().values().forEach(ApiDocument::require);
+            api.getComponents().getSchemas().forEach(ApiDocument::require);
         };
     }
 
-    private static void require(Schema<?> schema) {
+    private static void require(String schemaName, Schema<?> schema) {
         if (schema.getProperties() != null) {
             schema.setRequired(schema.getProperties().keySet().stream()
-                    .filter(name -> !OPTIONAL.contains(name))
+                    .filter(name -> !OPTIONAL.contains(name) && !OPTIONAL.contains(schemaName + "." + name))
                     .sorted()
                     .toList());
         }

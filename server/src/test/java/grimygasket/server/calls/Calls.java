@@ -26,7 +26,7 @@ final class Calls {
                 {"day": "2031-05-06", "plannedAt": "09:30:00", "complaint": "%s",
                  "customer": {"id": "%s", "name": "%s", "street": "2 Weir Lane", "phone": ""},
                  "machine": {"id": "%s", "kind": "dishwasher", "maker": "%s", "model": "DW-1", "serial": "",
-                             "place": "", "features": ["air-gap"], "version": 0}}
+                             "place": "", "features": ["air-gap", "return-valve"], "version": 0}}
                 """.formatted(complaint, UUID.randomUUID(), name, UUID.randomUUID(), maker);
     }
 

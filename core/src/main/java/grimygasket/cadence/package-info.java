@@ -1,0 +1,2 @@
+/** When something is to be cleaned or replaced next. */
+package grimygasket.cadence;

@@ -1,0 +1,54 @@
+package grimygasket.pack;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What of a pack applies to one machine and its technician, by ids.
+ *
+ * @param complaints signs that customers complain of unasked
+ * @param signs all signs that can be seen
+ * @param facts facts that make sense
+ * @param checkNotes check id to the notes that stand at it
+ * @param remedyNotes remedy id to the notes that stand at it
+ */
+public record Applicable(
+        List<String> complaints,
+        List<String> signs,
+        List<String> facts,
+        Map<String, List<String>> checkNotes,
+        Map<String, List<String>> remedyNotes) {
+
+    /**
+     * @param traits see {@link Needs#met}
+     */
+    public static Applicable of(Pack pack, Collection<String> traits) {
+        var signs = pack.signs().stream()
+                .filter(sign -> Needs.met(sign.needs(), traits))
+                .toList();
+        var checkNotes = new LinkedHashMap<String, List<String>>();
+        var remedyNotes = new LinkedHashMap<String, List<String>>();
+        for (var note : pack.notes()) {
+            if (Needs.met(note.needs(), traits)) {
+                note.checks().forEach(id -> add(checkNotes, id, note));
+                note.remedies().forEach(id -> add(remedyNotes, id, note));
+            }
+        }
+        return new Applicable(
+                signs.stream().filter(Sign::complaint).map(Sign::id).toList(),
+                signs.stream().map(Sign::id).toList(),
+                pack.facts().stream()
+                        .filter(fact -> Needs.met(fact.needs(), traits))
+                        .map(Fact::id)
+                        .toList(),
+                checkNotes,
+                remedyNotes);
+    }
+
+    private static void add(Map<String, List<String>> notes, String id, Note note) {
+        notes.computeIfAbsent(id, none -> new ArrayList<>()).add(note.text());
+    }
+}

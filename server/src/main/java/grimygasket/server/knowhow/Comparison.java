@@ -1,0 +1,93 @@
+package grimygasket.server.knowhow;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What differs between two versions of know-how, piece by piece. */
+final class Comparison {
+    private static final JsonMapper JSON = new JsonMapper();
+
+    enum Difference {
+        ADDED,
+        REMOVED,
+        CHANGED
+    }
+
+    /**
+     * @param section for example "faults" or "codes"
+     * @param piece its id, or what names it
+     * @param details for a changed piece, what was and what is
+     */
+    record Change(String section, String piece, Difference difference, List<String> details) {}
+
+    private Comparison() {}
+
+    static List<Change> of(Knowhow before, Knowhow after) {
+        var changes = new ArrayList<Change>();
+        JsonNode was = JSON.valueToTree(before.pack());
+        JsonNode is = JSON.valueToTree(after.pack());
+        for (var property : is.properties()) {
+            var section = property.getKey();
+            if (property.getValue().isArray()) {
+                compare(section, pieces(was.path(section)), pieces(property.getValue()), changes);
+            } else if (!property.getValue().equals(was.path(section))) {
+                var detail = was.path(section).asString() + " → "
+                        + property.getValue().asString();
+                changes.add(new Change("pack", section, Difference.CHANGED, List.of(detail)));
+            }
+        }
+        compare("codes", pieces(JSON.valueToTree(before.codes())), pieces(JSON.valueToTree(after.codes())), changes);
+        return List.copyOf(changes);
+    }
+
+    private static void compare(
+            String section, Map<String, JsonNode> was, Map<String, JsonNode> is, List<Change> changes) {
+        var names = new LinkedHashSet<>(was.keySet());
+        names.addAll(is.keySet());
+        for (var name : names) {
+            if (!was.containsKey(name)) {
+                changes.add(new Change(section, name, Difference.ADDED, List.of()));
+            } else if (!is.containsKey(name)) {
+                changes.add(new Change(section, name, Difference.REMOVED, List.of()));
+            } else if (!was.get(name).equals(is.get(name))) {
+                changes.add(new Change(section, name, Difference.CHANGED, details("", was.get(name), is.get(name))));
+            }
+        }
+    }
+
+    /** The pieces of a section by what names them: a code by its maker too, a note or a habit by its text. */
+    private static Map<String, JsonNode> pieces(JsonNode section) {
+        var pieces = new LinkedHashMap<String, JsonNode>();
+        for (var piece : section) {
+            var name = piece.has("maker")
+                    ? piece.path("maker").asString() + " " + piece.path("code").asString()
+                    : piece.path("id").asString(piece.path("text").asString());
+            pieces.put(name, piece);
+        }
+        return pieces;
+    }
+
+    private static List<String> details(String at, JsonNode was, JsonNode is) {
+        if (!was.isObject() || !is.isObject()) {
+            return was.equals(is) ? List.of() : List.of(at + ": " + text(was) + " → " + text(is));
+        }
+        var details = new ArrayList<String>();
+        var names = new LinkedHashSet<>(was.propertyNames());
+        names.addAll(is.propertyNames());
+        for (var name : names) {
+            details.addAll(details(at.isEmpty() ? name : at + " " + name, was.path(name), is.path(name)));
+        }
+        return details;
+    }
+
+    private static String text(JsonNode value) {
+        return value.isMissingNode() || value.isNull()
+                ? "nothing"
+                : value.isString() ? value.asString() : value.toString();
+    }
+}

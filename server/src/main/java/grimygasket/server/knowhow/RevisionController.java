@@ -1,0 +1,139 @@
+package grimygasket.server.knowhow;
+
+import grimygasket.pack.PackException;
+import grimygasket.pack.Review;
+import grimygasket.server.knowhow.Comparison.Change;
+import grimygasket.server.knowhow.RevisionStore.Revision;
+import grimygasket.server.knowhow.RevisionStore.Source;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The versions of a kind's know-how: looked at, brought in, put to use and taken out. */
+@RestController
+@RequestMapping("/api/know-how/{kind}/revisions")
+class RevisionController {
+    private static final int MOST_CHARACTERS = 1_000_000;
+
+    /**
+     * A file to bring in, a pack or a code table; the other one stays as it is in use.
+     *
+     * @param note what is new about it
+     */
+    record Import(
+            @Size(max = MOST_CHARACTERS, message = "The pack is too large: a million characters at most.")
+            String pack,
+
+            @Size(max = MOST_CHARACTERS, message = "The code table is too large: a million characters at most.")
+            String codes,
+
+            @NotNull @Size(max = 200, message = "The note is too long: 200 characters at most.")
+            String note) {}
+
+    /**
+     * @param problems why it is refused; empty for sound know-how
+     * @param remarks what it leaves unsaid
+     * @param changes against the version in use
+     */
+    record Inspection(List<String> problems, List<String> remarks, List<Change> changes) {}
+
+    record Activation(int number) {}
+
+    private final Library library;
+    private final RevisionStore revisions;
+    private final KnowhowReader reader = Shipped.reader();
+
+    RevisionController(Library library, RevisionStore revisions) {
+        this.library = library;
+        this.revisions = revisions;
+    }
+
+    @GetMapping
+    List<Revision> revisions(@PathVariable String kind) {
+        library.active(kind);
+        return revisions.of(kind);
+    }
+
+    /** Looks at a file without bringing it in. */
+    @PostMapping("/inspection")
+    Inspection inspect(@PathVariable String kind, @Valid @RequestBody Import file) {
+        var active = library.knowhow(kind, library.active(kind));
+        try {
+            var known = reader.read(kind, texts(kind, file));
+            return new Inspection(List.of(), Review.of(known.pack()), Comparison.of(active, known));
+        } catch (PackException e) {
+            return new Inspection(e.problems(), List.of(), List.of());
+        }
+    }
+
+    /** Brings a file in as a new version, which is not yet in use. One that is there already is not added again. */
+    @PostMapping
+    @Transactional
+    public List<Revision> add(@PathVariable String kind, @Valid @RequestBody Import file) {
+        var texts = texts(kind, file);
+        try {
+            reader.read(kind, texts);
+        } catch (PackException e) {
+            throw new Problem(Kind.INVALID, "The file is refused, and the version in use stays.")
+                    .with("problems", e.problems());
+        }
+        if (revisions.find(kind, texts).isEmpty()) {
+            revisions.add(kind, Source.IMPORTED, file.note.strip(), texts);
+        }
+        return revisions.of(kind);
+    }
+
+    /** Judges new calls with a version from now on; those begun keep theirs. */
+    @PutMapping("/active")
+    @Transactional
+    public List<Revision> activate(@PathVariable String kind, @RequestBody Activation choice) {
+        library.texts(kind, choice.number);
+        revisions.activate(kind, choice.number);
+        return revisions.of(kind);
+    }
+
+    @GetMapping("/{number}/changes")
+    List<Change> changes(@PathVariable String kind, @PathVariable int number) {
+        return Comparison.of(library.knowhow(kind, library.active(kind)), library.knowhow(kind, number));
+    }
+
+    @GetMapping("/{number}/pack.yaml")
+    ResponseEntity<String> pack(@PathVariable String kind, @PathVariable int number) {
+        return file(library.texts(kind, number).pack(), "application/yaml", kind + "-" + number + ".yaml");
+    }
+
+    @GetMapping("/{number}/codes.csv")
+    ResponseEntity<String> codes(@PathVariable String kind, @PathVariable int number) {
+        return file(library.texts(kind, number).codes(), "text/csv", kind + "-codes-" + number + ".csv");
+    }
+
+    private Texts texts(String kind, Import file) {
+        var active = library.texts(kind, library.active(kind));
+        return new Texts(
+                file.pack == null ? active.pack() : file.pack, file.codes == null ? active.codes() : file.codes);
+    }
+
+    private static ResponseEntity<String> file(String text, String type, String name) {
+        var disposition = ContentDisposition.attachment().filename(name).build();
+        return ResponseEntity.ok()
+                .contentType(new MediaType(MediaType.parseMediaType(type), StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(text);
+    }
+}
