@@ -3,10 +3,26 @@ import RoundView from './round/RoundView.vue'
 
 export const router = createRouter({
   history: createWebHistory(),
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
     { path: '/', redirect: '/round' },
     { path: '/round/:day?', component: RoundView, props: true },
     { path: '/calls/:id', component: () => import('./call/CallView.vue'), props: true },
+    { path: '/know-how', redirect: '/know-how/dishwasher' },
+    {
+      path: '/know-how/:kind',
+      component: () => import('./know-how/KnowhowView.vue'),
+      props: true,
+      children: [
+        { path: '', component: () => import('./know-how/WhatIf.vue') },
+        { path: 'faults', component: () => import('./know-how/FaultList.vue') },
+        { path: 'faults/:fault', component: () => import('./know-how/FaultPage.vue'), props: true },
+        { path: 'signs', component: () => import('./know-how/SignMatrix.vue') },
+        { path: 'codes', component: () => import('./know-how/CodeTable.vue') },
+        { path: 'versions', component: () => import('./know-how/Versions.vue') },
+      ],
+    },
+    { path: '/settings', component: () => import('./settings/SettingsView.vue') },
     { path: '/:rest(.*)', redirect: '/round' },
   ],
 })

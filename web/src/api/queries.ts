@@ -1,7 +1,8 @@
-import { QueryClient, useQuery } from '@tanstack/vue-query'
+import { keepPreviousData, QueryClient, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answer, api, nowSignedIn } from './client'
 import { Problem } from './problem'
+import type { Supposed } from './types'
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -56,15 +57,51 @@ export function useKinds() {
   })
 }
 
-/** What is known about a kind of machine; it does not change while the page is open. */
-export function useKnowhow(kind: MaybeRefOrGetter<string | undefined>) {
+/** What is known about a kind of machine: the version asked for, which never changes, or the one in use. */
+export function useKnowhow(
+  kind: MaybeRefOrGetter<string | undefined>,
+  revision?: MaybeRefOrGetter<number | undefined>,
+) {
   return useQuery({
-    queryKey: ['know-how', computed(() => toValue(kind))],
+    queryKey: ['know-how', computed(() => toValue(kind)), computed(() => toValue(revision) ?? 'in-use')],
     queryFn: () =>
-      answer(() => api.GET('/api/know-how/{kind}', { params: { path: { kind: toValue(kind)! } } })),
+      answer(() =>
+        api.GET('/api/know-how/{kind}', {
+          params: { path: { kind: toValue(kind)! }, query: { revision: toValue(revision) } },
+        }),
+      ),
     enabled: () => !!toValue(kind),
     staleTime: Infinity,
   })
+}
+
+/** The versions of a kind's know-how, newest first. */
+export function useRevisions(kind: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['revisions', computed(() => toValue(kind))],
+    queryFn: () =>
+      answer(() => api.GET('/api/know-how/{kind}/revisions', { params: { path: { kind: toValue(kind) } } })),
+  })
+}
+
+/** What would follow if a machine were found so. */
+export function useConsequence(kind: MaybeRefOrGetter<string>, supposed: MaybeRefOrGetter<Supposed>) {
+  return useQuery({
+    queryKey: ['consequence', computed(() => toValue(kind)), computed(() => toValue(supposed))],
+    queryFn: () =>
+      answer(() =>
+        api.POST('/api/know-how/{kind}/suppositions', {
+          params: { path: { kind: toValue(kind) } },
+          body: toValue(supposed),
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** The schools of practitioners, and which of them is followed. */
+export function useSchools() {
+  return useQuery({ queryKey: ['schools'], queryFn: () => answer(() => api.GET('/api/schools')) })
 }
 
 export function useHomes(search: MaybeRefOrGetter<string>) {

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Step } from '../api/types'
 import { useCallContext } from './context'
-import { stepKey } from './steps'
+import { stepKey } from '../judgement/steps'
 
 const SHORT = 3
 const props = defineProps<{ shown?: Step }>()

@@ -1,15 +1,19 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { Problem } from '../api/problem'
 import { useCall, useKnowhow } from '../api/queries'
 import Notice from '../ui/Notice.vue'
-import Bore from './Bore.vue'
+import Bore from '../judgement/Bore.vue'
+import MindChangers from '../judgement/MindChangers.vue'
+import Misfits from '../judgement/Misfits.vue'
+import Ranking from '../judgement/Ranking.vue'
+import { shortText } from '../judgement/wording'
+import AboutVisit from './AboutVisit.vue'
+import CallFindings from './CallFindings.vue'
 import CallHeader from './CallHeader.vue'
 import ConflictNotice from './ConflictNotice.vue'
-import EvidenceInput from './EvidenceInput.vue'
-import Fitted from './Fitted.vue'
 import NextStep from './NextStep.vue'
-import Ranking from './Ranking.vue'
 import RingDial from './RingDial.vue'
 import RingGaps from './RingGaps.vue'
 import RingStrip from './RingStrip.vue'
@@ -20,19 +24,21 @@ import { useCallActions } from './useCallActions'
 
 const props = defineProps<{ id: string }>()
 const { data: call, failureReason, refetch } = useCall(() => props.id)
-const { data: knowhow } = useKnowhow(() => call.value?.machine.kind)
+const { data: knowhow } = useKnowhow(
+  () => call.value?.machine.kind,
+  () => call.value?.revision,
+)
 const actions = useCallActions(toRef(props, 'id'))
 
-provideCall({
-  call: computed(() => call.value!),
-  pack: computed(() => knowhow.value!.pack),
-  codes: computed(() => {
-    const maker = call.value!.machine.maker.toLowerCase()
-    return knowhow.value!.codes.filter((code) => code.maker.toLowerCase() === maker)
-  }),
-  actions,
+const pack = computed(() => knowhow.value!.pack)
+const codes = computed(() => {
+  const maker = call.value!.machine.maker.toLowerCase()
+  return knowhow.value!.codes.filter((code) => code.maker.toLowerCase() === maker)
 })
+provideCall({ call: computed(() => call.value!), pack, codes, actions })
+const findings = computed(() => call.value!.entries.map((entry) => shortText(entry, pack.value, codes.value)))
 
+const wide = useMediaQuery('(min-width: 60rem)')
 const station = ref<string>()
 /** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
 const chosen = ref<string>()
@@ -79,7 +85,7 @@ function choose(key: string) {
         <RingDial class="desk:block hidden" />
         <RingStrip class="desk:hidden" />
         <RingGaps />
-        <Fitted class="desk:block hidden" />
+        <AboutVisit v-if="wide" class="mt-3" />
       </section>
       <aside
         class="bg-sheet border-line desk:order-3 desk:border-l desk:sticky desk:top-0 desk:self-start desk:min-h-full"
@@ -93,16 +99,31 @@ function choose(key: string) {
           <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
         </div>
         <div class="desk:block grid grid-cols-2 gap-3">
-          <Bore v-for="path in paths" :key="path.path" :path="path" @touch="station = $event" />
+          <Bore v-for="path in paths" :key="path.path" :pack="pack" :path="path" @touch="station = $event" />
         </div>
         <div class="mt-4 grid gap-x-6 gap-y-5 md:grid-cols-2">
-          <Ranking />
+          <div>
+            <Misfits :assessment="call.assessment" :findings="findings" />
+            <Ranking
+              :pack="pack"
+              :assessment="call.assessment"
+              :findings="findings"
+              :title="call.assessment.plan.next ? 'Most likely' : 'What it was'"
+            />
+            <MindChangers
+              v-if="call.entries.length && !call.closedAt"
+              class="mt-2"
+              :pack="pack"
+              :assessment="call.assessment"
+              @choose="choose"
+            />
+          </div>
           <div>
             <Story />
-            <EvidenceInput v-if="call.entries.length && !call.closedAt" class="mt-3" />
+            <CallFindings v-if="call.entries.length && !call.closedAt" class="mt-3" />
           </div>
         </div>
-        <Fitted class="desk:hidden mt-5" />
+        <AboutVisit v-if="!wide" class="mt-5" />
       </div>
     </main>
     <StationSheet :station="station" @close="station = undefined" @choose="choose" />

@@ -3,8 +3,10 @@ import { computed } from 'vue'
 import { useSession } from '../api/queries'
 import type { Step } from '../api/types'
 import { useDraft } from '../ui/drafts'
-import { clock, money, percent } from '../ui/format'
-import { byId, useCallContext } from './context'
+import { clock, days, money, percent } from '../ui/format'
+import { byId } from '../judgement/byId'
+import { codeName } from '../judgement/wording'
+import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
 
 defineProps<{ step?: Step }>()
@@ -23,15 +25,23 @@ const cured = computed(() => call.value.entries.some((e) => e.kind === 'REMEDY' 
 const shown = computed(() =>
   codes.value.filter((code) => call.value.entries.some((e) => e.kind === 'CODE' && e.subject === code.code)),
 )
-/** Remedies done whose part is still to be counted. */
+/** Parts of remedies done that are still to be counted. */
 const uncounted = computed(() =>
-  pack.value.remedies.filter(
-    (remedy) =>
-      remedy.part &&
-      call.value.entries.some((e) => e.kind === 'REMEDY' && e.subject === remedy.id) &&
-      !call.value.partUses.some((use) => use.remedy === remedy.id),
-  ),
+  pack.value.remedies
+    .filter((remedy) => call.value.entries.some((e) => e.kind === 'REMEDY' && e.subject === remedy.id))
+    .flatMap((remedy) => remedy.parts.map((part) => ({ remedy, part })))
+    .filter(
+      ({ remedy, part }) => !call.value.partUses.some((use) => use.remedy === remedy.id && use.fits === part),
+    ),
 )
+/** What the customer might be told, that is not in the advice yet. */
+const suggestions = computed(() => {
+  const { habits, dues } = call.value.suggestions
+  return [...habits, ...dues.map((due) => `${due.task}: every ${days(due.days)}.`)].filter(
+    (line) => !advice.value.includes(line),
+  )
+})
+const advise = (line: string) => (advice.value = advice.value ? `${advice.value.trimEnd()}\n${line}` : line)
 
 async function close() {
   if (
@@ -75,11 +85,16 @@ async function close() {
     <template v-else>
       <p v-for="code in shown" :key="code.code">
         <b
-          >Clear the code <span class="font-mono">{{ code.code }}</span>:</b
+          >Clear <span class="font-mono">{{ codeName(code) }}</span>:</b
         >
         {{ code.clear }}
       </p>
-      <PartPicker v-for="remedy in uncounted" :key="remedy.id" :remedy="remedy" />
+      <PartPicker
+        v-for="{ remedy, part } in uncounted"
+        :key="remedy.id + part"
+        :remedy="remedy"
+        :part="part"
+      />
       <form class="grid gap-3" @submit.prevent="close">
         <div v-if="call.gaps.length" class="border-act grid gap-1 border-l-8 pl-3">
           <p class="font-semibold">These gaps stay open:</p>
@@ -99,6 +114,16 @@ async function close() {
         <div>
           <label class="mb-1 block font-semibold" for="advice">Advice to the customer</label>
           <textarea id="advice" v-model="advice" rows="3" maxlength="2000" class="field py-2" />
+          <ul v-if="suggestions.length" aria-label="What might be told">
+            <li
+              v-for="line in suggestions"
+              :key="line"
+              class="border-line flex items-center justify-between gap-2 border-b border-dashed"
+            >
+              <span class="py-1 text-[0.95rem] leading-tight">{{ line }}</span>
+              <button type="button" class="btn btn-quiet px-2 text-sm" @click="advise(line)">add</button>
+            </li>
+          </ul>
         </div>
         <button class="btn btn-act min-h-14 text-lg" :disabled="actions.busy.value">Close the call</button>
         <button v-if="!cured" type="button" class="btn btn-quiet" @click="emit('back')">

@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import { clock } from '../ui/format'
 import { useCallContext } from './context'
-import { answerText, entryText } from './wording'
+import { answerText, findingText } from '../judgement/wording'
 
 const { pack, codes, actions } = useCallContext()
 const theirs = computed(() => actions.problem.value!.theirs!)
-const what = computed(() => entryText(theirs.value, pack.value, codes.value).what)
+const what = computed(() => findingText(theirs.value, pack.value, codes.value).what)
 const mine = computed(() => actions.mine.value && answerText(theirs.value, actions.mine.value, pack.value))
 </script>
 

@@ -1,30 +1,32 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import FeatureChoice from '../ui/FeatureChoice.vue'
 import { useCallContext } from './context'
 
 const { call, pack, actions } = useCallContext()
-
-function toggle(feature: string, on: boolean) {
-  const { features, version } = call.value.machine
-  void actions.fit(version, on ? [...features, feature] : features.filter((f) => f !== feature))
-}
+const fitted = computed({
+  get: () => call.value.machine.features,
+  set: (features) => void actions.fit(call.value.machine.version, features),
+})
+const summary = computed(
+  () =>
+    pack.value.features
+      .filter((feature) => fitted.value.includes(feature.id))
+      .map((feature) => feature.name)
+      .join(', ') || 'nothing special',
+)
 </script>
 
 <template>
-  <fieldset v-if="pack.features.length" class="border-line mt-3 border-t pt-2">
-    <legend class="font-head float-left w-full font-bold">Fitted on this machine</legend>
-    <label
-      v-for="feature in pack.features"
-      :key="feature.id"
-      class="flex min-h-12 clear-both items-center gap-3 text-[0.95rem] leading-tight"
-    >
-      <input
-        type="checkbox"
-        class="accent-rubber size-6 shrink-0"
-        :checked="call.machine.features.includes(feature.id)"
-        :disabled="!!call.closedAt || actions.busy.value"
-        @change="toggle(feature.id, ($event.target as HTMLInputElement).checked)"
-      />
-      {{ feature.name }}
-    </label>
-  </fieldset>
+  <details v-if="pack.features.length" class="border-line border-t py-1">
+    <summary class="min-h-11 cursor-pointer py-1 leading-tight">
+      <span class="font-head font-bold">Fitted</span>
+      <span class="text-soft block text-[0.95rem]">{{ summary }}</span>
+    </summary>
+    <FeatureChoice
+      v-model="fitted"
+      :features="pack.features"
+      :disabled="!!call.closedAt || actions.busy.value"
+    />
+  </details>
 </template>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
-import { minutes } from '../ui/format'
+import { hours, minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
 import ClosePanel from './ClosePanel.vue'
-import { byId, useCallContext } from './context'
+import { byId } from '../judgement/byId'
+import { stepKey } from '../judgement/steps'
+import { useCallContext } from './context'
+import Dangers from './Dangers.vue'
 import StepBegin from './StepBegin.vue'
 import StepAnswers from './StepAnswers.vue'
 import StepMethod from './StepMethod.vue'
 import StepRemedy from './StepRemedy.vue'
-import { stepKey } from './steps'
 
 const props = defineProps<{ chosen?: string }>()
 const emit = defineEmits<{ choose: [key: string]; back: [] }>()
@@ -25,6 +27,7 @@ const tools = computed(() => {
   if (step.value?.kind === 'REMEDY') return byId(pack.value.remedies, step.value.id)?.tools ?? []
   return []
 })
+const missing = computed(() => step.value?.parts.filter((need) => !need.onVan) ?? [])
 /** Nothing is known yet, and nothing was chosen: the complaint comes first. */
 const beginning = computed(() => !call.value.entries.length && !props.chosen && !call.value.closedAt)
 const closing = computed(
@@ -51,7 +54,10 @@ const closing = computed(
       <h2 class="mt-1 text-2xl leading-tight">{{ step.name }}</h2>
       <ul class="mt-2 flex flex-wrap gap-2 font-mono text-xs font-medium">
         <li class="rounded border border-[#8a9192] px-1.5 py-0.5">
-          {{ minutes(step.minutes + step.accessMinutes) }}
+          {{ minutes(step.minutes + step.reach.minutes) }}
+        </li>
+        <li v-if="step.waitMinutes >= 1" class="rounded border border-[#8a9192] px-1.5 py-0.5">
+          and {{ hours(step.waitMinutes) }} {{ missing.length ? 'to fetch the part' : 'to dry' }}
         </li>
         <li v-for="tool in tools" :key="tool" class="rounded border border-[#8a9192] px-1.5 py-0.5">
           {{ tool }}
@@ -65,9 +71,10 @@ const closing = computed(
       </div>
     </div>
     <div :key="stepKey(step)" class="grid gap-3 p-4">
-      <p v-if="step.opens.length" class="border-line rounded-lg border-2 px-3 py-2">
-        <b>Open first:</b> {{ step.opens.join(', then ') }}
+      <p v-if="step.reach.opens.length" class="border-line rounded-lg border-2 px-3 py-2">
+        <b>Open first:</b> {{ step.reach.opens.join(', then ') }}
       </p>
+      <Dangers :step="step" />
       <StepMethod :step="step" />
       <StepRemedy v-if="step.kind === 'REMEDY' || step.kind === 'PROVE'" :step="step" />
       <StepAnswers v-else :step="step" />

@@ -4,7 +4,7 @@ import { minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import Sheet from '../ui/Sheet.vue'
 import { useCallContext } from './context'
-import { stepKey } from './steps'
+import { stepKey } from '../judgement/steps'
 
 const props = defineProps<{ station?: string }>()
 const emit = defineEmits<{ close: []; choose: [key: string] }>()
@@ -57,12 +57,12 @@ const steps = computed(() => {
           >
             <span>
               {{ step.name }}
-              <span v-if="step.opens.length" class="text-soft block text-sm"
-                >Open first: {{ step.opens.join(', ') }}</span
+              <span v-if="step.reach.opens.length" class="text-soft block text-sm"
+                >Open first: {{ step.reach.opens.join(', ') }}</span
               >
             </span>
             <span class="font-mono text-sm whitespace-nowrap">{{
-              minutes(step.minutes + step.accessMinutes)
+              minutes(step.minutes + step.reach.minutes)
             }}</span>
           </button>
         </li>

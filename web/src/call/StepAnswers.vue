@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
+import { leaderName } from '../judgement/wording'
 import { lowerFirst, percent } from '../ui/format'
-import { byId, useCallContext } from './context'
+import { useCallContext } from './context'
+
+const KINDS = { ASK: 'SIGN', FACT: 'FACT', CHECK: 'CHECK' } as const
 
 const props = defineProps<{ step: Step }>()
 const { pack, actions } = useCallContext()
@@ -11,11 +14,11 @@ const { pack, actions } = useCallContext()
 const answers = computed(() =>
   props.step.prospects.map((prospect) => ({
     ...prospect,
-    meaning: `${lowerFirst(byId(pack.value.faults, prospect.leader)?.name ?? 'None of these')} ${percent(prospect.leaderChance)}`,
+    meaning: `${lowerFirst(leaderName(prospect.leader, pack.value))} ${percent(prospect.leaderChance)}`,
   })),
 )
-const enter = (answer: string) =>
-  actions.enter(props.step.kind === 'ASK' ? 'SIGN' : 'CHECK', props.step.id, answer)
+const kind = computed(() => KINDS[props.step.kind as keyof typeof KINDS])
+const enter = (answer: string) => actions.enter(kind.value, props.step.id, answer)
 </script>
 
 <template>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import Alternatives from './Alternatives.vue'
-import EvidenceInput from './EvidenceInput.vue'
+import CallFindings from './CallFindings.vue'
 import { useCallContext } from './context'
 
 const emit = defineEmits<{ choose: [key: string] }>()
 const { call, pack, actions } = useCallContext()
 
 const complaints = computed(() =>
-  pack.value.signs.filter(
-    (sign) => sign.complaint && (!sign.needs || call.value.machine.features.includes(sign.needs)),
-  ),
+  pack.value.signs.filter((sign) => call.value.applicable.complaints.includes(sign.id)),
 )
 </script>
 
@@ -23,7 +21,7 @@ const complaints = computed(() =>
     </p>
   </div>
   <div class="grid gap-3 p-4">
-    <EvidenceInput />
+    <CallFindings />
     <div class="grid grid-cols-2 gap-2">
       <button
         v-for="sign in complaints"

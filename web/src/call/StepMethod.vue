@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
+import CautionNote from '../ui/CautionNote.vue'
+import { hours } from '../ui/format'
 import { useTimer } from '../ui/useTimer'
-import { byId, useCallContext } from './context'
+import { byId } from '../judgement/byId'
+import { useCallContext } from './context'
 
 const props = defineProps<{ step: Step }>()
 const { call, pack } = useCallContext()
@@ -17,22 +20,25 @@ const proof = computed(() =>
   props.step.kind === 'PROVE' ? byId(pack.value.proofs, props.step.id) : undefined,
 )
 const method = computed(() => (check.value ?? remedy.value ?? proof.value)?.steps ?? [])
-const caution = computed(() => byId(pack.value.cautions, (check.value ?? remedy.value)?.caution))
+const cautions = computed(() => (check.value ?? remedy.value)?.cautions ?? [])
+/** What the schools that the technician follows say here. */
+const notes = computed(() => {
+  const { checkNotes, remedyNotes } = call.value.applicable
+  if (check.value) return checkNotes[check.value.id] ?? []
+  return remedy.value ? (remedyNotes[remedy.value.id] ?? []) : []
+})
 const timer = useTimer(`${call.value.id}:${props.step.id}`, check.value?.timerSeconds ?? 0)
 </script>
 
 <template>
-  <div
-    v-if="caution"
-    class="border-warn bg-warn-pale border-l-8 px-3 py-2 text-[0.95rem]"
-    role="note"
-    aria-label="Caution"
-  >
-    <b>⚠ {{ caution.title }}.</b> {{ caution.text }}
-  </div>
+  <CautionNote v-for="caution in cautions" :key="caution" :pack="pack" :caution="caution" />
   <ol v-if="method.length" class="list-decimal space-y-1 pl-6">
     <li v-for="line in method" :key="line">{{ line }}</li>
   </ol>
+  <p v-for="note in notes" :key="note" class="border-rubber border-l-4 pl-3">{{ note }}</p>
+  <p v-if="remedy?.dryMinutes" class="border-rubber border-l-4 pl-3">
+    Then it dries for {{ hours(remedy.dryMinutes) }}.
+  </p>
   <div v-if="check?.timerSeconds" class="flex items-center gap-4">
     <b class="font-mono text-2xl" role="timer" :class="{ 'text-act': timer.over.value }">{{
       timer.face.value

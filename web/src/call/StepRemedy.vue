@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { Step } from '../api/types'
 import { lowerFirst } from '../ui/format'
-import { byId, useCallContext } from './context'
+import { byId } from '../judgement/byId'
+import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
 
 const props = defineProps<{ step: Step }>()
@@ -16,7 +17,9 @@ const remedy = computed(() =>
 </script>
 
 <template>
-  <PartPicker v-if="remedy?.part" :remedy="remedy" />
+  <template v-if="remedy">
+    <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
+  </template>
   <button
     v-if="step.kind === 'REMEDY'"
     type="button"
@@ -34,6 +37,14 @@ const remedy = computed(() =>
       @click="actions.correct(pending, 'cured')"
     >
       Proved: {{ lowerFirst(step.name) }}
+    </button>
+    <button
+      type="button"
+      class="btn min-h-14 text-lg"
+      :disabled="actions.busy.value"
+      @click="actions.correct(pending, 'partly')"
+    >
+      This works now, another complaint stays
     </button>
     <button
       type="button"

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useSession } from '../api/queries'
 import { clock, money } from '../ui/format'
 import { useCallContext } from './context'
-import { entryText } from './wording'
+import { findingText } from '../judgement/wording'
 
 const { call, pack, codes, actions } = useCallContext()
 const { data: session } = useSession()
@@ -12,7 +12,7 @@ const lines = computed(() =>
     ...call.value.entries.map((entry) => ({
       id: entry.id,
       at: entry.at,
-      ...entryText(entry, pack.value, codes.value),
+      ...findingText(entry, pack.value, codes.value),
       undo: () => actions.takeBack(entry),
     })),
     ...call.value.partUses.map((use) => ({

@@ -1,12 +1,12 @@
 import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
-import type { Call, Knowhow, Pack } from '../api/types'
+import type { Call, Code, Pack } from '../api/types'
 import type { CallActions } from './useCallActions'
 
 /** What every piece of a call's screen needs: the call as it stands, its kind's pack, its maker's codes, and what can be done. */
 export interface CallContext {
   call: ComputedRef<Call>
   pack: ComputedRef<Pack>
-  codes: ComputedRef<Knowhow['codes']>
+  codes: ComputedRef<Code[]>
   actions: CallActions
 }
 
@@ -18,8 +18,4 @@ export function useCallContext(): CallContext {
   const context = inject(KEY)
   if (!context) throw new Error('no call is provided here')
   return context
-}
-
-export function byId<T extends { id: string }>(all: T[], id: string | undefined): T | undefined {
-  return all.find((one) => one.id === id)
 }

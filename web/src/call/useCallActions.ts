@@ -85,6 +85,18 @@ export function useCallActions(callId: Ref<string>) {
     )
   }
 
+  function complain(text: string) {
+    const body = { id: uuid(), text }
+    return run(() =>
+      answer(() => api.POST('/api/calls/{callId}/complaints', { params: { path: call() }, body })),
+    )
+  }
+
+  function withdraw(complaintId: string) {
+    const params = { path: { ...call(), complaintId } }
+    return run(() => answer(() => api.DELETE('/api/calls/{callId}/complaints/{complaintId}', { params })))
+  }
+
   function close(version: number, advice: string, reason?: string) {
     const body = { version, advice, reason }
     return run(() => answer(() => api.PUT('/api/calls/{callId}/closing', { params: { path: call() }, body })))
@@ -105,6 +117,8 @@ export function useCallActions(callId: Ref<string>) {
     usePart,
     putBack,
     fit,
+    complain,
+    withdraw,
     close,
     reopen,
   }

@@ -1,17 +1,24 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useKinds, useKnowhow } from '../api/queries'
+import { useHomes, useKinds, useKnowhow } from '../api/queries'
+import type { Call } from '../api/types'
+import FeatureChoice from '../ui/FeatureChoice.vue'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
 import HomeSearch from './HomeSearch.vue'
 import { useNewCall } from './useNewCall'
 
-const props = defineProps<{ day: string }>()
+const props = defineProps<{
+  day: string
+  /** The call beside which it is made, on the same visit. */
+  visit?: Call
+}>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
-const { draft, knownHome, problem, busy, chooseHome, otherHome, clear, add } = useNewCall(toRef(props, 'day'))
+const { draft, knownHome, problem, busy, chooseHome, otherHome, chooseMachine, otherMachine, clear, add } =
+  useNewCall(toRef(props, 'day'), props.visit)
 const { data: knowhow } = useKnowhow(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
@@ -24,14 +31,34 @@ function chooseKind(kind: string) {
   draft.value.machine.features = []
   chosenKind.value = kind
 }
-watch(knowhow, (known) => {
-  if (known && known.pack.id === chosenKind.value) {
-    draft.value.machine.features = known.pack.features.filter((f) => f.usual).map((f) => f.id)
-    chosenKind.value = undefined
-  }
-})
+watch(
+  () => draft.value.machine.id,
+  () => {
+    const { version, features, kind } = draft.value.machine
+    if (!version && !features.length) chosenKind.value = kind
+  },
+  { immediate: true },
+)
+watch(
+  [knowhow, chosenKind],
+  ([known, chosen]) => {
+    if (known && known.pack.id === chosen) {
+      draft.value.machine.features = known.pack.features.filter((f) => f.usual).map((f) => f.id)
+      chosenKind.value = undefined
+    }
+  },
+  { immediate: true },
+)
 
 const knownMachine = computed(() => draft.value.machine.version > 0)
+
+/** What else is known to stand in the home that the call is made beside. */
+const { data: homes } = useHomes(() => (open.value && props.visit?.customer.name) || '')
+const machinesHere = computed(() => {
+  const visit = props.visit
+  const home = homes.value?.find((one) => one.customer.id === visit?.customer.id)
+  return (home?.machines ?? []).filter((machine) => machine.id !== visit?.machine.id)
+})
 
 watch(open, (isOpen) => {
   if (isOpen && !draft.value.complaint) draft.value.day = props.day
@@ -47,7 +74,7 @@ async function submit() {
 </script>
 
 <template>
-  <Sheet v-model="open" title="New call" wide>
+  <Sheet v-model="open" :title="visit ? 'Another machine here' : 'New call'" wide>
     <form class="grid gap-4 sm:grid-cols-2" novalidate @submit.prevent="submit">
       <Notice
         v-if="problem"
@@ -87,7 +114,9 @@ async function submit() {
           <p class="font-semibold">{{ draft.customer.name }}</p>
           <p>{{ draft.customer.street }}</p>
           <p class="font-mono text-sm">{{ draft.customer.phone }}</p>
-          <button type="button" class="btn btn-quiet -ml-4" @click="otherHome">Another customer</button>
+          <button v-if="!visit" type="button" class="btn btn-quiet -ml-4" @click="otherHome">
+            Another customer
+          </button>
         </div>
       </fieldset>
 
@@ -99,8 +128,20 @@ async function submit() {
           </p>
           <p class="font-mono text-sm">{{ draft.machine.serial }}</p>
           <p>{{ draft.machine.place }}</p>
+          <button type="button" class="btn btn-quiet -ml-4" @click="otherMachine">Another machine</button>
         </div>
         <template v-else>
+          <div v-if="machinesHere.length" class="flex flex-wrap gap-2" aria-label="Known machines here">
+            <button
+              v-for="machine in machinesHere"
+              :key="machine.id"
+              type="button"
+              class="btn"
+              @click="chooseMachine(machine)"
+            >
+              {{ machine.maker }} {{ machine.model }}
+            </button>
+          </div>
           <div class="grid grid-cols-2 gap-x-3" role="radiogroup" aria-label="Kind of machine">
             <label
               v-for="kind in kinds"
@@ -130,19 +171,11 @@ async function submit() {
           <TextField v-model="draft.machine.place" label="Where it stands" />
           <div>
             <p class="font-semibold">Fitted</p>
-            <label
-              v-for="feature in knowhow?.pack.features"
-              :key="feature.id"
-              class="flex min-h-12 items-center gap-3"
-            >
-              <input
-                v-model="draft.machine.features"
-                type="checkbox"
-                :value="feature.id"
-                class="accent-rubber size-6"
-              />
-              {{ feature.name }}
-            </label>
+            <FeatureChoice
+              v-if="knowhow"
+              v-model="draft.machine.features"
+              :features="knowhow.pack.features"
+            />
           </div>
         </template>
       </fieldset>

@@ -3,7 +3,7 @@ import { ref, type Ref } from 'vue'
 import { answer, api } from '../api/client'
 import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queries'
-import type { Home, Machine, NewCall } from '../api/types'
+import type { Call, Home, Machine, NewCall } from '../api/types'
 import { useDraft } from '../ui/drafts'
 
 const blankMachine = (): Machine => ({
@@ -26,10 +26,24 @@ const blank = (day: string): NewCall & { id: string } => ({
   machine: blankMachine(),
 })
 
-/** A call being written down; half of it survives a reload, and sending it twice adds it once. */
-export function useNewCall(day: Ref<string>) {
-  const draft = useDraft('new-call', blank(day.value))
-  const knownHome = useDraft('new-call-known', false)
+/** A call about another machine of a visit: the same home at the same time. */
+const beside = (visit: Call): NewCall & { id: string } => ({
+  ...blank(visit.day),
+  visitId: visit.visitId,
+  plannedAt: visit.plannedAt,
+  customer: visit.customer,
+})
+
+/**
+ * A call being written down; half of it survives a reload, and sending it twice adds it once.
+ *
+ * @param visit the call beside which it is made
+ */
+export function useNewCall(day: Ref<string>, visit?: Call) {
+  const start = () => (visit ? beside(visit) : blank(day.value))
+  const key = visit ? `new-call:${visit.visitId}` : 'new-call'
+  const draft = useDraft(key, start())
+  const knownHome = useDraft(`${key}:known`, !!visit)
   const problem = ref<Problem>()
   const busy = ref(false)
 
@@ -39,6 +53,9 @@ export function useNewCall(day: Ref<string>) {
     knownHome.value = true
   }
 
+  const chooseMachine = (machine: Machine) => (draft.value.machine = { ...machine })
+  const otherMachine = () => (draft.value.machine = blankMachine())
+
   function otherHome() {
     draft.value.customer = blank(day.value).customer
     draft.value.machine = blankMachine()
@@ -46,8 +63,8 @@ export function useNewCall(day: Ref<string>) {
   }
 
   function clear() {
-    draft.value = blank(day.value)
-    knownHome.value = false
+    draft.value = start()
+    knownHome.value = !!visit
     problem.value = undefined
   }
 
@@ -71,5 +88,5 @@ export function useNewCall(day: Ref<string>) {
     }
   }
 
-  return { draft, knownHome, problem, busy, chooseHome, otherHome, clear, add }
+  return { draft, knownHome, problem, busy, chooseHome, otherHome, chooseMachine, otherMachine, clear, add }
 }

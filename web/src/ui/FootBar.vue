@@ -1,15 +1,11 @@
 <script setup lang="ts">
-import { useStorage } from '@vueuse/core'
 import { watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { signOut } from '../api/client'
-import { queryClient } from '../api/queries'
 import type { Session } from '../api/types'
-import { forgetDrafts } from './drafts'
+import { lastCall } from './lastCall'
 
 defineProps<{ session: Session }>()
 const route = useRoute()
-const lastCall = useStorage('grimy-gasket:last-call', '')
 watch(
   () => route.params.id,
   (id) => {
@@ -18,13 +14,11 @@ watch(
   { immediate: true },
 )
 
-async function leave() {
-  await signOut()
-  forgetDrafts()
-  lastCall.value = ''
-  queryClient.clear()
-  location.assign('/')
-}
+const VIEWS = [
+  { path: '/round', name: 'Round' },
+  { path: '/know-how', name: 'Know-how' },
+  { path: '/settings', name: 'Settings' },
+]
 </script>
 
 <template>
@@ -32,19 +26,26 @@ async function leave() {
     class="bg-rubber no-print sticky bottom-0 z-10 flex items-stretch gap-1 px-2 sm:px-4"
     aria-label="Views"
   >
-    <RouterLink v-slot="{ href, navigate }" to="/round" custom>
-      <a :href="href" class="foot" :class="{ on: route.path.startsWith('/round') }" @click="navigate"
-        >Round</a
+    <template v-for="view in VIEWS" :key="view.path">
+      <RouterLink
+        :to="view.path"
+        class="foot"
+        :class="{ on: route.path.startsWith(view.path) }"
+        :aria-current="route.path.startsWith(view.path) ? 'page' : undefined"
+        >{{ view.name }}</RouterLink
       >
-    </RouterLink>
-    <RouterLink v-if="lastCall" v-slot="{ href, navigate }" :to="`/calls/${lastCall}`" custom>
-      <a :href="href" class="foot" :class="{ on: route.path.startsWith('/calls') }" @click="navigate">Call</a>
-    </RouterLink>
+      <RouterLink
+        v-if="view.path === '/round' && lastCall"
+        :to="`/calls/${lastCall}`"
+        class="foot"
+        :class="{ on: route.path.startsWith('/calls') }"
+        >Call</RouterLink
+      >
+    </template>
     <span class="flex-1" />
     <span class="hidden self-center text-sm text-[#d9d5ca] sm:block"
       >{{ session.name }}, {{ session.business }}</span
     >
-    <button type="button" class="foot" @click="leave">Sign out</button>
   </nav>
 </template>
 

@@ -22,6 +22,17 @@ export function hours(value: number): string {
   return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }
 
+/** 1 as "day", 14 as "2 weeks", 180 as "6 months". */
+export function days(value: number): string {
+  const [count, unit] =
+    value >= 60
+      ? [Math.round(value / 30.4), 'month']
+      : value >= 14
+        ? [Math.round(value / 7), 'week']
+        : [value, 'day']
+  return count === 1 ? unit : `${count} ${unit}s`
+}
+
 export const money = (amount: number, currency: string) =>
   new Intl.NumberFormat(undefined, { style: 'currency', currency }).format(amount)
 

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Suspect } from '../api/types'
+import type { Assessment, Pack, Suspect } from '../api/types'
 import { percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
-import { byId, useCallContext } from './context'
-import { shortText, weight } from './wording'
+import { byId } from './byId'
+import { weight } from './wording'
 
 const SHORT = 4
-const { call, pack, codes } = useCallContext()
+/** The findings in as few words as will do, in the order in which they were weighed. */
+const props = defineProps<{ pack: Pack; assessment: Assessment; findings: string[]; title: string }>()
 const all = ref(false)
 
 /** The pieces of evidence that moved a suspect noticeably, strongest first. */
@@ -15,24 +16,20 @@ const why = (suspect: Suspect) =>
   suspect.why
     .filter((w) => Math.abs(w.decibans) >= 0.5)
     .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
-    .map((w) => ({
-      text: shortText(call.value.entries[w.finding]!, pack.value, codes.value),
-      weight: weight(w.decibans),
-    }))
+    .map((w) => ({ text: props.findings[w.finding], weight: weight(w.decibans) }))
 
 const suspects = computed(() =>
-  call.value.assessment.ranking.slice(0, all.value ? undefined : SHORT).map((suspect) => ({
+  props.assessment.ranking.slice(0, all.value ? undefined : SHORT).map((suspect) => ({
     ...suspect,
-    name: byId(pack.value.faults, suspect.fault)!.name,
+    name: byId(props.pack.faults, suspect.fault)!.name,
     why: why(suspect),
   })),
 )
-const cured = computed(() => !call.value.assessment.plan.next)
 </script>
 
 <template>
   <section aria-labelledby="ranking-title">
-    <h2 id="ranking-title" class="text-lg">{{ cured ? 'What it was' : 'Most likely' }}</h2>
+    <h2 id="ranking-title" class="text-lg">{{ title }}</h2>
     <ol>
       <li v-for="suspect in suspects" :key="suspect.fault" class="py-1.5">
         <details>
@@ -52,6 +49,13 @@ const cured = computed(() => !call.value.assessment.plan.next)
               <span>{{ piece.text }}</span><b class="font-mono text-xs leading-5">{{ piece.weight }}</b>
             </li>
             <li v-if="!suspect.why.length">Nothing entered has moved it.</li>
+            <li>
+              <RouterLink
+                :to="`/know-how/${pack.id}/faults/${suspect.fault}`"
+                class="underline decoration-dotted underline-offset-4"
+                >What is known about it</RouterLink
+              >
+            </li>
             <li class="text-soft">
               Before any evidence: {{ percent(suspect.prior) }}. +10 makes ten times likelier, −10 ten times
               less.
@@ -61,12 +65,12 @@ const cured = computed(() => !call.value.assessment.plan.next)
       </li>
       <li class="grid grid-cols-[1fr_auto] py-1.5">
         <span>None of these</span>
-        <span class="font-mono text-sm font-semibold">{{ percent(call.assessment.noneOfThese) }}</span>
-        <GrimeBar :chance="call.assessment.noneOfThese" class="col-span-2 mt-1" />
+        <span class="font-mono text-sm font-semibold">{{ percent(assessment.noneOfThese) }}</span>
+        <GrimeBar :chance="assessment.noneOfThese" class="col-span-2 mt-1" />
       </li>
     </ol>
     <button type="button" class="btn btn-quiet -ml-4" @click="all = !all">
-      {{ all ? 'Only the likeliest' : `All ${call.assessment.ranking.length} faults` }}
+      {{ all ? 'Only the likeliest' : `All ${assessment.ranking.length} faults` }}
     </button>
   </section>
 </template>

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
-import type { PathState } from '../api/types'
+import type { Pack, PathState } from '../api/types'
 import { percent } from '../ui/format'
 import { boreShape } from './boreShape'
-import { byId, useCallContext } from './context'
+import { byId } from './byId'
 
-const MEDIUM = { WATER: 'bg-water', AIR: 'bg-air', HEAT: 'bg-heat' }
+const MEDIUM = { WATER: 'bg-water', AIR: 'bg-air', HEAT: 'bg-heat', POWER: 'bg-power' }
 
-const props = defineProps<{ path: PathState }>()
+const props = defineProps<{ pack: Pack; path: PathState }>()
 defineEmits<{ touch: [station: string] }>()
-const { pack } = useCallContext()
 const vertical = useMediaQuery('(max-width: 59.99rem)')
 
-const known = computed(() => byId(pack.value.paths, props.path.path)!)
+const known = computed(() => byId(props.pack.paths, props.path.path)!)
 /** Fresh at the start of the path, fainter behind every likely blockage: what gets through. */
 const stations = computed(() => {
   let through = 1

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { useDraft } from '../ui/drafts'
+import { useCallContext } from './context'
+
+const { call, actions } = useCallContext()
+const text = useDraft(`complaint:${call.value.id}`, '')
+
+async function add() {
+  if (text.value.trim() && (await actions.complain(text.value.trim()))) text.value = ''
+}
+</script>
+
+<template>
+  <details class="border-line border-t py-1">
+    <summary class="min-h-11 cursor-pointer py-1 leading-tight">
+      <span class="font-head font-bold">Complaints</span>
+      <span class="text-soft block text-[0.95rem]">
+        {{ call.complaints.length === 1 ? 'one' : call.complaints.length }}, in the customer’s words
+      </span>
+    </summary>
+    <ul>
+      <li
+        v-for="complaint in call.complaints"
+        :key="complaint.id"
+        class="border-line flex min-h-11 items-center justify-between gap-2 border-b border-dashed leading-tight"
+      >
+        <span>{{ complaint.text }}</span>
+        <button
+          v-if="call.complaints.length > 1 && !call.closedAt"
+          type="button"
+          class="btn btn-quiet px-2 text-sm"
+          :aria-label="`Remove: ${complaint.text}`"
+          :disabled="actions.busy.value"
+          @click="actions.withdraw(complaint.id)"
+        >
+          remove
+        </button>
+      </li>
+    </ul>
+    <form v-if="!call.closedAt" class="mt-2 flex gap-2" @submit.prevent="add">
+      <label class="min-w-0 flex-1">
+        <span class="sr-only">Another complaint</span>
+        <input v-model="text" class="field" maxlength="500" placeholder="Another complaint" />
+      </label>
+      <button class="btn" :disabled="actions.busy.value || !text.trim()">Add</button>
+    </form>
+  </details>
+</template>

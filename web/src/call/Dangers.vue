@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Step } from '../api/types'
+import { byId } from '../judgement/byId'
+import CautionNote from '../ui/CautionNote.vue'
+import { lowerFirst, percent } from '../ui/format'
+import { useCallContext } from './context'
+
+/** From this chance on the whole caution stands at the step; below it, its name does. */
+const LIKELY = 0.1
+
+const props = defineProps<{ step: Step }>()
+const { call, pack } = useCallContext()
+
+/** What is possible and would hurt, unless the step says it itself. */
+const dangers = computed(() => {
+  const known = byId(pack.value.checks, props.step.id) ?? byId(pack.value.remedies, props.step.id)
+  return call.value.assessment.dangers
+    .filter((danger) => !known?.cautions.includes(danger.caution))
+    .sort((a, b) => b.chance - a.chance)
+    .map((danger) => ({
+      ...danger,
+      words: `${lowerFirst(byId(pack.value.faults, danger.fault)!.name)}, ${percent(danger.chance)}`,
+    }))
+})
+const likely = computed(() => dangers.value.filter((danger) => danger.chance >= LIKELY))
+const others = computed(() => dangers.value.filter((danger) => danger.chance < LIKELY))
+</script>
+
+<template>
+  <CautionNote
+    v-for="danger in likely"
+    :key="danger.fault"
+    :pack="pack"
+    :caution="danger.caution"
+    :lead="`Possible: ${danger.words}`"
+  />
+  <details v-if="others.length" class="border-warn border-l-8 pl-3 text-[0.95rem]">
+    <summary class="cursor-pointer py-1">
+      ⚠ Also possible: {{ others.map((danger) => danger.words).join('; ') }}
+    </summary>
+    <CautionNote v-for="danger in others" :key="danger.fault" :pack="pack" :caution="danger.caution" />
+  </details>
+</template>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { Combobox, ComboboxInput, ComboboxLabel, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Code, Pack } from '../api/types'
+import { useDraft } from '../ui/drafts'
+import { byId } from './byId'
+import { lookUp, matching, type Find } from './findings'
+
+const props = defineProps<{
+  pack: Pack
+  codes: Code[]
+  /** Ids of the signs that can be seen on the machine. */
+  signs: string[]
+  settled: Set<string>
+  draftKey: string
+  placeholder: string
+  busy?: boolean
+  /** Whether the list opens above the field. */
+  upwards?: boolean
+  /** Whether a code that no table has may be entered as typed, to be told what the tables have. */
+  anyCode?: boolean
+  /** Enters a finding; whether it went through. */
+  enter: (kind: 'SIGN' | 'CODE', subject: string, answer: string, maker?: string) => Promise<boolean>
+}>()
+const router = useRouter()
+const text = useDraft(`evidence:${props.draftKey}`, '')
+/** The sign whose answer is being asked for. */
+const asked = ref<string>()
+const sign = computed(() => byId(props.pack.signs, asked.value))
+
+const found = computed<Find[]>(() => {
+  const typed = text.value.trim()
+  const finds = matching(lookUp(props.pack, props.codes, props.signs, props.settled), typed).filter(
+    // Faults are there to be found, not to be chosen from.
+    (find) => typed || find.kind !== 'FAULT',
+  )
+  const asTyped: Find = { kind: 'CODE', id: typed, label: `Code “${typed}”`, tag: 'as shown' }
+  return finds.length || !typed || !props.anyCode ? finds : [asTyped]
+})
+
+async function choose(find: Find | null) {
+  if (!find) return
+  if (find.kind === 'SIGN') asked.value = find.id
+  else if (find.kind === 'FAULT') await router.push(`/know-how/${props.pack.id}/faults/${find.id}`)
+  else if (await props.enter('CODE', find.id, 'shown', find.maker)) text.value = ''
+}
+
+async function settle(id: string, answer: string) {
+  if (await props.enter('SIGN', id, answer)) {
+    asked.value = undefined
+    text.value = ''
+  }
+}
+</script>
+
+<template>
+  <div>
+    <div v-if="sign" class="border-rubber rounded-lg border-2 bg-white p-3">
+      <p class="font-semibold">{{ sign.ask }}</p>
+      <div class="mt-2 grid grid-cols-3 gap-2">
+        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'yes')">Yes</button>
+        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'no')">No</button>
+        <button type="button" class="btn btn-quiet" @click="asked = undefined">Cancel</button>
+      </div>
+    </div>
+    <Combobox
+      v-else
+      v-slot="{ activeOption }"
+      as="div"
+      class="relative"
+      :model-value="null"
+      nullable
+      @update:model-value="choose"
+    >
+      <ComboboxLabel class="sr-only">What else is seen</ComboboxLabel>
+      <ComboboxInput
+        class="field"
+        :placeholder="placeholder"
+        autocomplete="off"
+        :display-value="() => text"
+        @change="text = $event.target.value"
+        @keydown.enter="!activeOption && text.trim() && choose(found[0] ?? null)"
+      />
+      <ComboboxOptions
+        class="border-rubber absolute inset-x-0 z-10 max-h-72 overflow-y-auto rounded-lg border-2 bg-white shadow-lg"
+        :class="upwards ? 'bottom-full mb-1' : 'top-full mt-1'"
+      >
+        <ComboboxOption
+          v-for="find in found"
+          :key="find.kind + find.maker + find.id"
+          v-slot="{ active }"
+          :value="find"
+          as="template"
+        >
+          <li
+            class="flex min-h-12 items-center justify-between gap-3 px-3 py-1 leading-tight"
+            :class="{ 'bg-enamel underline underline-offset-4': active }"
+          >
+            <span>{{ find.label }}</span>
+            <span class="text-soft text-right font-mono text-xs font-semibold">{{ find.tag }}</span>
+          </li>
+        </ComboboxOption>
+        <li v-if="!found.length" class="px-3 py-3">Nothing by that name.</li>
+      </ComboboxOptions>
+    </Combobox>
+  </div>
+</template>

@@ -1,0 +1,49 @@
+import type { Code, Pack } from '../api/types'
+import { codeName } from './wording'
+
+/** Something that the look-up finds. */
+export interface Find {
+  kind: 'SIGN' | 'CODE' | 'FAULT'
+  id: string
+  label: string
+  tag: string
+  maker?: string
+}
+
+/**
+ * All that can be looked up by what is typed: a code or pattern of lights, a sign, a fault.
+ *
+ * @param signs ids of the signs that can be seen on the machine
+ * @param settled subjects that are known already
+ */
+export function lookUp(pack: Pack, codes: Code[], signs: string[], settled: Set<string>): Find[] {
+  const makers = new Set(codes.map((code) => code.maker)).size
+  return [
+    ...codes
+      .filter((code) => !settled.has(code.code))
+      .map((code) => ({
+        kind: 'CODE' as const,
+        id: code.code,
+        label: code.meaning,
+        tag: makers > 1 ? `${code.maker} ${code.code}` : codeName(code),
+        maker: code.maker,
+      })),
+    ...pack.signs
+      .filter((sign) => signs.includes(sign.id) && !settled.has(sign.id))
+      .map((sign) => ({ kind: 'SIGN' as const, id: sign.id, label: sign.name, tag: 'sign' })),
+    ...pack.faults.map((fault) => ({
+      kind: 'FAULT' as const,
+      id: fault.id,
+      label: fault.name,
+      tag: 'fault',
+    })),
+  ]
+}
+
+/** Those with every word typed, wherever it stands. */
+export function matching<T extends { label: string; tag: string }>(finds: T[], typed: string): T[] {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
+  return finds.filter((find) =>
+    words.every((word) => `${find.tag} ${find.label}`.toLowerCase().includes(word)),
+  )
+}

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { toRef } from 'vue'
+import type { Knowhow } from '../api/types'
+import { codeName } from '../judgement/wording'
+import CautionNote from '../ui/CautionNote.vue'
+import { days, percent } from '../ui/format'
+import GrimeBar from '../ui/GrimeBar.vue'
+import MethodCard from './MethodCard.vue'
+import { needsText } from './needs'
+import { useFault } from './useFault'
+
+const props = defineProps<{ knowhow: Knowhow; fault: string }>()
+const { pack, fault, stations, signs, codes, shifts, checks, remedies, habits, cadences } = useFault(
+  toRef(props, 'knowhow'),
+  toRef(props, 'fault'),
+)
+const per10000 = (rate: number) => Math.round(10_000 * rate)
+</script>
+
+<template>
+  <p v-if="!fault">
+    There is no such fault in this version.
+    <RouterLink :to="`/know-how/${pack.id}/faults`" class="underline">All faults</RouterLink>
+  </p>
+  <article v-else class="grid gap-6">
+    <header>
+      <RouterLink
+        :to="`/know-how/${pack.id}/faults`"
+        class="no-print text-soft inline-flex min-h-11 items-center underline decoration-dotted underline-offset-4"
+        >All faults</RouterLink
+      >
+      <h2 class="text-2xl leading-tight">{{ fault.name }}</h2>
+      <p class="text-soft">
+        <template v-if="stations.length"
+          >{{ stations.map((s) => `${s.name} (${s.path.toLowerCase()})`).join(', ') }}.</template
+        >
+        <template v-else>Not on a path.</template>
+        Found on {{ per10000(fault.rate) }} of 10 000 machines at any time.
+        <template v-if="fault.needs.length">Only {{ needsText(fault.needs, pack) }}.</template>
+      </p>
+      <CautionNote v-if="fault.danger" class="mt-2 max-w-2xl" :pack="pack" :caution="fault.danger" />
+    </header>
+
+    <div class="grid gap-x-8 gap-y-6 lg:grid-cols-[20rem_1fr]">
+      <div class="grid content-start gap-5">
+        <section aria-labelledby="fault-signs">
+          <h3 id="fault-signs" class="text-lg">How it shows</h3>
+          <ul>
+            <li v-for="sign in signs" :key="sign.id" class="grid grid-cols-[1fr_auto] gap-x-3 py-1">
+              <span class="leading-tight">{{ sign.name }}</span>
+              <span class="font-mono text-sm font-semibold">{{ percent(sign.strength) }}</span>
+              <GrimeBar :chance="sign.strength" class="col-span-2 mt-1" />
+            </li>
+          </ul>
+          <p class="text-soft mt-1 text-sm">Of machines with this fault, so many show the sign.</p>
+        </section>
+        <section v-if="codes.length" aria-labelledby="fault-codes">
+          <h3 id="fault-codes" class="text-lg">Codes that point here</h3>
+          <ul>
+            <li v-for="code in codes" :key="code.maker + code.code" class="leading-relaxed">
+              {{ code.maker }} <span class="font-mono text-sm font-semibold">{{ codeName(code) }}</span>:
+              {{ code.meaning }}
+            </li>
+          </ul>
+        </section>
+        <section v-if="shifts.length" aria-labelledby="fault-facts">
+          <h3 id="fault-facts" class="text-lg">What makes it likelier or not</h3>
+          <ul>
+            <li v-for="shift in shifts" :key="shift.id" class="flex justify-between gap-3">
+              <span>{{ shift.text }}</span>
+              <span class="font-mono text-sm font-semibold whitespace-nowrap">× {{ shift.times }}</span>
+            </li>
+          </ul>
+        </section>
+        <section v-if="habits.length || cadences.length" aria-labelledby="fault-advice">
+          <h3 id="fault-advice" class="text-lg">What keeps it away</h3>
+          <ul class="list-disc pl-5">
+            <li v-for="habit in habits" :key="habit.text">{{ habit.text }}</li>
+            <li v-for="cadence in cadences" :key="cadence.id">
+              {{ cadence.task }}: every {{ days(cadence.shortDays) }} to {{ days(cadence.longDays) }}, at the
+              latest after {{ days(cadence.limitDays) }}.
+            </li>
+          </ul>
+        </section>
+      </div>
+
+      <div class="grid content-start gap-5">
+        <section aria-labelledby="fault-checks">
+          <h3 id="fault-checks" class="text-lg">Checks that tell</h3>
+          <div class="grid gap-3 md:grid-cols-2">
+            <MethodCard v-for="check in checks" :key="check.id" :pack="pack" :method="check">
+              <p v-for="show in check.shows" :key="show.name">
+                “{{ show.name }}” in {{ percent(show.strength) }} of such machines
+              </p>
+            </MethodCard>
+          </div>
+        </section>
+        <section aria-labelledby="fault-remedies">
+          <h3 id="fault-remedies" class="text-lg">Remedies, the gentlest first</h3>
+          <div class="grid gap-3 md:grid-cols-2">
+            <MethodCard v-for="remedy in remedies" :key="remedy.id" :pack="pack" :method="remedy">
+              <p>Cures {{ percent(remedy.chance) }}</p>
+            </MethodCard>
+          </div>
+        </section>
+      </div>
+    </div>
+  </article>
+</template>

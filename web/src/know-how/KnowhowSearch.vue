@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { watch } from 'vue'
+import type { Knowhow } from '../api/types'
+import { matching } from '../judgement/findings'
+import TextField from '../ui/TextField.vue'
+import { everything } from './everything'
+
+const MOST = 12
+const props = defineProps<{ knowhow: Knowhow }>()
+const text = ref('')
+const all = computed(() => everything(props.knowhow))
+const found = computed(() => (text.value.trim() ? matching(all.value, text.value) : []))
+
+const route = useRoute()
+watch(
+  () => route.fullPath,
+  () => (text.value = ''),
+)
+</script>
+
+<template>
+  <div class="relative" role="search">
+    <TextField v-model="text" label="Find" type="search" placeholder="A fault, sign, check, remedy or code" />
+    <ul
+      v-if="text.trim()"
+      class="border-rubber absolute inset-x-0 top-full z-10 mt-1 max-h-96 overflow-y-auto rounded-lg border-2 bg-white shadow-lg"
+      aria-label="Found"
+    >
+      <li v-for="find in found.slice(0, MOST)" :key="find.tag + find.label + find.to">
+        <RouterLink
+          :to="find.to"
+          class="hover:bg-enamel flex min-h-12 items-center justify-between gap-3 px-3 py-1 leading-tight"
+          @click="text = ''"
+        >
+          <span>{{ find.label }}</span>
+          <span class="text-soft text-right font-mono text-xs font-semibold">{{ find.tag }}</span>
+        </RouterLink>
+      </li>
+      <li v-if="found.length > MOST" class="text-soft px-3 py-2 text-sm">
+        {{ found.length - MOST }} more: type another word.
+      </li>
+      <li v-if="!found.length" class="px-3 py-3">Nothing by that name.</li>
+    </ul>
+  </div>
+</template>

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { Problem } from '../api/problem'
+import { useKinds, useKnowhow } from '../api/queries'
+import Notice from '../ui/Notice.vue'
+import KnowhowSearch from './KnowhowSearch.vue'
+
+const props = defineProps<{ kind: string }>()
+const { data: kinds } = useKinds()
+const { data: knowhow, failureReason, refetch } = useKnowhow(() => props.kind)
+
+const TABS = [
+  { path: '', name: 'What if' },
+  { path: '/faults', name: 'Faults' },
+  { path: '/signs', name: 'Signs by fault' },
+  { path: '/codes', name: 'Codes' },
+  { path: '/versions', name: 'Versions' },
+]
+</script>
+
+<template>
+  <main class="mx-auto w-full max-w-7xl px-3 pb-10 sm:px-6">
+    <header class="no-print flex flex-wrap items-start justify-between gap-x-6 gap-y-2 pt-4">
+      <div>
+        <h1 class="text-3xl leading-tight">{{ knowhow?.pack.name ?? 'Know-how' }}</h1>
+        <nav class="flex flex-wrap gap-x-4" aria-label="Kinds of machine">
+          <RouterLink
+            v-for="one in kinds?.filter((k) => k.id !== kind)"
+            :key="one.id"
+            :to="`/know-how/${one.id}`"
+            class="flex min-h-11 items-center underline decoration-dotted underline-offset-4"
+            >{{ one.name }}</RouterLink
+          >
+        </nav>
+      </div>
+      <KnowhowSearch v-if="knowhow" :key="kind" class="w-full sm:w-96" :knowhow="knowhow" />
+    </header>
+    <nav
+      class="border-rubber no-print mt-1 mb-4 flex overflow-x-auto border-b-2"
+      aria-label="Parts of the know-how"
+    >
+      <RouterLink
+        v-for="tab in TABS"
+        :key="tab.path"
+        :to="`/know-how/${kind}${tab.path}`"
+        class="flex min-h-12 items-center px-3 whitespace-nowrap"
+        :active-class="tab.path ? 'bg-rubber text-white font-semibold rounded-t-lg' : ''"
+        :exact-active-class="tab.path ? '' : 'bg-rubber text-white font-semibold rounded-t-lg'"
+        >{{ tab.name }}</RouterLink
+      >
+    </nav>
+    <Notice
+      v-if="!knowhow && failureReason instanceof Problem"
+      :problem="failureReason"
+      @again="refetch()"
+      @dismiss="refetch()"
+    />
+    <RouterView v-if="knowhow" v-slot="{ Component }">
+      <component :is="Component" :key="kind" :knowhow="knowhow" />
+    </RouterView>
+  </main>
+</template>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Check, Pack, Remedy } from '../api/types'
+import { byId } from '../judgement/byId'
+import CautionNote from '../ui/CautionNote.vue'
+import { hours, minutes } from '../ui/format'
+import { needsText } from './needs'
+
+const props = defineProps<{ pack: Pack; method: Check | Remedy }>()
+const remedy = computed(() => ('cures' in props.method ? props.method : undefined))
+const layer = computed(() => byId(props.pack.layers, props.method.layer)?.name)
+const parts = computed(() => remedy.value?.parts.map((part) => byId(props.pack.parts, part)?.name).join(', '))
+const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
+</script>
+
+<template>
+  <section class="bg-sheet border-line grid content-start gap-2 rounded-lg border p-3">
+    <h4 class="font-head leading-tight font-bold">{{ method.name }}</h4>
+    <slot />
+    <p class="text-soft text-sm">
+      {{ minutes(method.minutes) }}<template v-if="layer">, open: {{ layer }}</template
+      ><template v-if="method.tools.length">. Tools: {{ method.tools.join(', ') }}</template
+      ><template v-if="parts">. Parts: {{ parts }}</template
+      ><template v-if="remedy?.dryMinutes">. Dries {{ hours(remedy.dryMinutes) }}</template
+      ><template v-if="proof">. Then prove: {{ proof }}</template
+      ><template v-if="method.needs.length">. Only {{ needsText(method.needs, pack) }}</template
+      >.
+    </p>
+    <CautionNote v-for="caution in method.cautions" :key="caution" :pack="pack" :caution="caution" />
+    <ol class="list-decimal space-y-0.5 pl-5 text-[0.95rem]">
+      <li v-for="line in method.steps" :key="line">{{ line }}</li>
+    </ol>
+  </section>
+</template>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed, toRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { Problem } from '../api/problem'
+import type { Knowhow, Step } from '../api/types'
+import Bore from '../judgement/Bore.vue'
+import FindingSearch from '../judgement/FindingSearch.vue'
+import MindChangers from '../judgement/MindChangers.vue'
+import Misfits from '../judgement/Misfits.vue'
+import Ranking from '../judgement/Ranking.vue'
+import { stepKey } from '../judgement/steps'
+import FactChoice from '../ui/FactChoice.vue'
+import FeatureChoice from '../ui/FeatureChoice.vue'
+import Notice from '../ui/Notice.vue'
+import NextInLine from './NextInLine.vue'
+import { useWhatIf } from './useWhatIf'
+
+const props = defineProps<{ knowhow: Knowhow }>()
+const router = useRouter()
+const { features, findings, data, problem, answerTo, suppose, clear, words } = useWhatIf(
+  toRef(props, 'knowhow'),
+)
+const pack = computed(() => props.knowhow.pack)
+const settled = computed(() => new Set(findings.value.map((finding) => finding.subject)))
+
+async function enter(kind: 'SIGN' | 'CODE', subject: string, answer: string, maker?: string) {
+  suppose(kind, subject, answer, maker)
+  return true
+}
+
+/** A step's answer as something supposed. */
+const SUPPOSED = { ASK: 'SIGN', FACT: 'FACT', CHECK: 'CHECK' } as const
+function answered(step: Step, answer: string) {
+  suppose(SUPPOSED[step.kind as keyof typeof SUPPOSED], step.id, answer)
+}
+
+const signs = computed(() => {
+  const seen = data.value?.applicable.signs ?? []
+  return pack.value.signs.filter((sign) => seen.includes(sign.id))
+})
+const facts = computed(() =>
+  pack.value.facts.filter((fact) => data.value?.applicable.facts.includes(fact.id)),
+)
+/** A sign is not known, then seen, then missing, then not known again. */
+const AFTER: Record<string, string | undefined> = { yes: 'no', no: undefined }
+function turn(sign: string) {
+  const now = answerTo('SIGN', sign)
+  suppose('SIGN', sign, now ? AFTER[now] : 'yes')
+}
+const MARK: Record<string, string> = { yes: '✓ ', no: '✗ ' }
+
+function showStation(station: string) {
+  const fault = data.value?.assessment.ranking.find((suspect) =>
+    pack.value.faults.find((one) => one.id === suspect.fault)?.at.includes(station),
+  )
+  if (fault) void router.push(`/know-how/${pack.value.id}/faults/${fault.fault}`)
+}
+function showStep(key: string) {
+  const step = data.value?.assessment.plan.alternatives.find((one) => stepKey(one) === key)
+  const leader = step?.prospects.find((prospect) => prospect.leader)?.leader
+  if (leader) void router.push(`/know-how/${pack.value.id}/faults/${leader}`)
+}
+</script>
+
+<template>
+  <Notice v-if="problem instanceof Problem" :problem="problem" class="mb-3" @dismiss="clear" @again="clear" />
+  <div class="desk:grid-cols-[22rem_minmax(0,1fr)] grid gap-x-8 gap-y-6">
+    <section class="grid content-start gap-3" aria-label="Suppose">
+      <FindingSearch
+        :pack="pack"
+        :codes="knowhow.codes"
+        :signs="data?.applicable.signs ?? []"
+        :settled="settled"
+        :draft-key="`what-if:${pack.id}`"
+        placeholder="Suppose a sign or a code"
+        :enter="enter"
+      />
+      <ul v-if="findings.length" aria-label="Supposed">
+        <li
+          v-for="(finding, i) in findings"
+          :key="finding.kind + finding.subject"
+          class="border-line flex min-h-11 items-center justify-between gap-2 border-b border-dashed leading-tight"
+        >
+          <span class="font-semibold">{{ words[i] }}</span>
+          <button
+            type="button"
+            class="btn btn-quiet px-2 text-sm"
+            :aria-label="`Suppose no longer: ${words[i]}`"
+            @click="suppose(finding.kind, finding.subject)"
+          >
+            undo
+          </button>
+        </li>
+      </ul>
+      <p v-else class="text-soft">
+        Nothing is supposed yet. Touch a sign once for seen, twice for missing, and watch the paths.
+      </p>
+      <button
+        v-if="findings.length"
+        type="button"
+        class="btn btn-quiet justify-self-start -ml-4"
+        @click="clear"
+      >
+        Start over
+      </button>
+      <details open>
+        <summary class="font-head min-h-11 cursor-pointer py-2 font-bold">Signs</summary>
+        <div class="flex flex-wrap gap-1.5">
+          <button
+            v-for="sign in signs"
+            :key="sign.id"
+            type="button"
+            class="border-rubber min-h-11 rounded-lg border-2 px-2.5 py-1 text-left text-[0.95rem] leading-tight"
+            :class="answerTo('SIGN', sign.id) === 'yes' ? 'bg-rubber text-white' : 'bg-white'"
+            :aria-label="`${sign.name}: ${{ yes: 'seen', no: 'missing' }[answerTo('SIGN', sign.id) ?? ''] ?? 'not known'}`"
+            @click="turn(sign.id)"
+          >
+            {{ MARK[answerTo('SIGN', sign.id) ?? ''] }}{{ sign.name }}
+          </button>
+        </div>
+      </details>
+      <details>
+        <summary class="font-head min-h-11 cursor-pointer py-2 font-bold">Known about it</summary>
+        <FactChoice
+          v-for="fact in facts"
+          :key="fact.id"
+          :fact="fact"
+          :model-value="answerTo('FACT', fact.id)"
+          @update:model-value="suppose('FACT', fact.id, $event)"
+        />
+      </details>
+      <details>
+        <summary class="font-head min-h-11 cursor-pointer py-2 font-bold">Fitted</summary>
+        <FeatureChoice v-model="features" :features="pack.features" />
+      </details>
+    </section>
+
+    <div v-if="data" class="desk:order-none order-first min-w-0">
+      <div class="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 class="text-lg">Its paths</h2>
+        <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
+      </div>
+      <div class="desk:block grid grid-cols-2 gap-3">
+        <Bore
+          v-for="path in data.assessment.paths.filter((one) => one.stations.length)"
+          :key="path.path"
+          :pack="pack"
+          :path="path"
+          @touch="showStation"
+        />
+      </div>
+      <div class="mt-4 grid gap-x-8 gap-y-5 md:grid-cols-2">
+        <div>
+          <Misfits :assessment="data.assessment" :findings="words" />
+          <Ranking :pack="pack" :assessment="data.assessment" :findings="words" title="Most likely" />
+        </div>
+        <div class="grid content-start gap-4">
+          <NextInLine :assessment="data.assessment" @answer="answered" />
+          <MindChangers :pack="pack" :assessment="data.assessment" @choose="showStep" />
+        </div>
+      </div>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,18 @@
+import type { Pack } from '../api/types'
+import { byId } from '../judgement/byId'
+import { lowerFirst } from '../ui/format'
+
+/** What a machine must have, and what the technician must hold, in words; empty for no condition. */
+export function needsText(needs: string[], pack: Pack): string {
+  return needs
+    .map((need) => {
+      const not = need.startsWith('!')
+      const [id, choice] = need.replace('!', '').split('=')
+      if (!choice) {
+        return `${not ? 'without' : 'with'} ${lowerFirst(byId(pack.features, id)?.name ?? id!)}`
+      }
+      const school = byId(pack.schools, id)
+      return `${not ? 'unless' : 'if'} you hold with “${byId(school?.choices ?? [], choice)?.name ?? choice}”`
+    })
+    .join(', ')
+}

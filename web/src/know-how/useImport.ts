@@ -1,0 +1,61 @@
+import { ref } from 'vue'
+import { answer, api } from '../api/client'
+import { Problem } from '../api/problem'
+import type { Import, Inspection, Revision } from '../api/types'
+import { useDraft } from '../ui/drafts'
+
+/** A file on its way into the know-how: looked at, then brought in. */
+export function useImport(kind: string) {
+  const file = ref<string>()
+  const note = useDraft(`import-note:${kind}`, '')
+  const inspection = ref<Inspection>()
+  const problem = ref<Problem>()
+  const busy = ref(false)
+  let texts: Pick<Import, 'pack' | 'codes'> = {}
+
+  async function run<T>(request: () => Promise<T>): Promise<T | undefined> {
+    busy.value = true
+    problem.value = undefined
+    try {
+      return await request()
+    } catch (e) {
+      problem.value = e instanceof Problem ? e : new Problem('', String(e))
+    } finally {
+      busy.value = false
+    }
+  }
+  const params = { path: { kind } }
+
+  /** A name that ends in .csv is a code table, any other a pack. */
+  async function choose(picked: File) {
+    file.value = picked.name
+    inspection.value = undefined
+    const text = await picked.text()
+    texts = picked.name.toLowerCase().endsWith('.csv') ? { codes: text } : { pack: text }
+    inspection.value = await run(() =>
+      answer(() =>
+        api.POST('/api/know-how/{kind}/revisions/inspection', { params, body: { ...texts, note: '' } }),
+      ),
+    )
+  }
+
+  function forget() {
+    file.value = inspection.value = problem.value = undefined
+  }
+
+  /** All versions with the new one; nothing if that failed. */
+  async function add(): Promise<Revision[] | undefined> {
+    const all = await run(() =>
+      answer(() =>
+        api.POST('/api/know-how/{kind}/revisions', { params, body: { ...texts, note: note.value } }),
+      ),
+    )
+    if (all) {
+      note.value = ''
+      forget()
+    }
+    return all
+  }
+
+  return { file, note, inspection, problem, busy, choose, forget, add }
+}
