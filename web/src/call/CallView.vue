@@ -8,6 +8,7 @@ import Bore from '../judgement/Bore.vue'
 import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
 import Ranking from '../judgement/Ranking.vue'
+import { byTrouble } from '../judgement/paths'
 import { shortText } from '../judgement/wording'
 import AboutVisit from './AboutVisit.vue'
 import CallFindings from './CallFindings.vue'
@@ -45,15 +46,6 @@ const chosen = ref<string>()
 watch(
   () => call.value?.entries.map((entry) => entry.id + entry.version).join(),
   () => (chosen.value = undefined),
-)
-
-/** The paths that this machine has, the one with the likeliest trouble first. */
-const paths = computed(() =>
-  (call.value?.assessment.paths ?? [])
-    .filter((path) => path.stations.length)
-    .sort(
-      (a, b) => Math.max(...b.stations.map((s) => s.chance)) - Math.max(...a.stations.map((s) => s.chance)),
-    ),
 )
 
 function choose(key: string) {
@@ -99,7 +91,14 @@ function choose(key: string) {
           <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
         </div>
         <div class="desk:block grid grid-cols-2 gap-3">
-          <Bore v-for="path in paths" :key="path.path" :pack="pack" :path="path" @touch="station = $event" />
+          <Bore
+            v-for="{ path, slim } in byTrouble(call.assessment)"
+            :key="path.path"
+            :pack="pack"
+            :path="path"
+            :slim="slim"
+            @touch="station = $event"
+          />
         </div>
         <div class="mt-4 grid gap-x-6 gap-y-5 md:grid-cols-2">
           <div>

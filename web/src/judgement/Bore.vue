@@ -8,7 +8,7 @@ import { byId } from './byId'
 
 const MEDIUM = { WATER: 'bg-water', AIR: 'bg-air', HEAT: 'bg-heat', POWER: 'bg-power' }
 
-const props = defineProps<{ pack: Pack; path: PathState }>()
+const props = defineProps<{ pack: Pack; path: PathState; slim?: boolean }>()
 defineEmits<{ touch: [station: string] }>()
 const vertical = useMediaQuery('(max-width: 59.99rem)')
 
@@ -34,7 +34,7 @@ const stations = computed(() => {
 </script>
 
 <template>
-  <section :aria-label="`${known.name} path`" class="bore" :class="{ vertical }">
+  <section :aria-label="`${known.name} path`" class="bore" :class="{ vertical, slim }">
     <h3 class="label-read text-soft mt-2 mb-1">
       {{ known.name }} <span aria-hidden="true">{{ vertical ? '↓' : '→' }}</span>
     </h3>
@@ -55,9 +55,11 @@ const stations = computed(() => {
               />
             </span>
           </span>
-          <span class="reading" :class="{ 'text-clean': station.cleared }">{{
-            station.cleared ? '✓' : station.chance >= 0.01 ? percent(station.chance) : ''
-          }}</span>
+          <span class="reading" :class="{ 'text-clean': station.cleared }"
+            ><span v-if="station.cleared || station.chance >= 0.01">{{
+              station.cleared ? '✓' : percent(station.chance)
+            }}</span></span
+          >
           <span class="name" :class="{ 'font-bold': station.chance >= 0.2 }">{{ station.name }}</span>
         </button>
       </li>
@@ -84,14 +86,18 @@ const stations = computed(() => {
 }
 .reading {
   @apply absolute inset-x-0 top-0 grid h-17 place-items-center font-mono text-sm font-bold;
-  paint-order: stroke;
-  -webkit-text-stroke: 4px white;
 }
-.reading.text-clean {
-  @apply text-xl;
+.reading > span {
+  @apply rounded bg-white/90 px-1.5 leading-5;
 }
 .name {
   @apply bg-enamel -ml-[3px] block pt-1 text-center text-[0.95rem] leading-tight;
+}
+.slim .pipe {
+  @apply h-9;
+}
+.slim .reading {
+  @apply h-9 text-xs;
 }
 .vertical ol {
   @apply flex-col;
@@ -113,6 +119,14 @@ const stations = computed(() => {
 }
 .vertical .reading {
   @apply static order-2 block h-auto text-left text-xs leading-snug;
-  -webkit-text-stroke: 0;
+}
+.vertical .reading > span {
+  @apply bg-transparent px-0;
+}
+.vertical.slim button {
+  @apply min-h-11;
+}
+.vertical.slim .pipe {
+  @apply h-auto;
 }
 </style>

@@ -31,8 +31,13 @@ const places = computed(() => {
 </script>
 
 <template>
-  <div class="grid items-start gap-x-8 gap-y-6 md:grid-cols-2 xl:grid-cols-3">
-    <section v-for="path in places" :key="path.id" :aria-labelledby="`path-${path.id}`">
+  <div class="gap-x-8 md:columns-2 xl:columns-3">
+    <section
+      v-for="path in places"
+      :key="path.id"
+      class="mb-6 break-inside-avoid"
+      :aria-labelledby="`path-${path.id}`"
+    >
       <h2 :id="`path-${path.id}`" class="text-xl">{{ path.name }}</h2>
       <ol>
         <li

@@ -36,7 +36,7 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
         >
         <template v-else>Not on a path.</template>
         Found on {{ per10000(fault.rate) }} of 10 000 machines at any time.
-        <template v-if="fault.needs.length">Only {{ needsText(fault.needs, pack) }}.</template>
+        <template v-if="fault.needs.length">Only where {{ needsText(fault.needs, pack) }}.</template>
       </p>
       <CautionNote v-if="fault.danger" class="mt-2 max-w-2xl" :pack="pack" :caution="fault.danger" />
     </header>

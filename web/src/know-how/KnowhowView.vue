@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
 import { Problem } from '../api/problem'
 import { useKinds, useKnowhow } from '../api/queries'
 import Notice from '../ui/Notice.vue'
@@ -15,6 +17,10 @@ const TABS = [
   { path: '/codes', name: 'Codes' },
   { path: '/versions', name: 'Versions' },
 ]
+const route = useRoute()
+const shown = computed(
+  () => TABS.find((tab) => tab.path && route.path.includes(`/${props.kind}${tab.path}`))?.path ?? '',
+)
 </script>
 
 <template>
@@ -43,8 +49,8 @@ const TABS = [
         :key="tab.path"
         :to="`/know-how/${kind}${tab.path}`"
         class="flex min-h-12 items-center px-3 whitespace-nowrap"
-        :active-class="tab.path ? 'bg-rubber text-white font-semibold rounded-t-lg' : ''"
-        :exact-active-class="tab.path ? '' : 'bg-rubber text-white font-semibold rounded-t-lg'"
+        :class="{ 'bg-rubber rounded-t-lg font-semibold text-white': tab.path === shown }"
+        :aria-current="tab.path === shown ? 'page' : undefined"
         >{{ tab.name }}</RouterLink
       >
     </nav>

@@ -23,7 +23,7 @@ const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
       ><template v-if="parts">. Parts: {{ parts }}</template
       ><template v-if="remedy?.dryMinutes">. Dries {{ hours(remedy.dryMinutes) }}</template
       ><template v-if="proof">. Then prove: {{ proof }}</template
-      ><template v-if="method.needs.length">. Only {{ needsText(method.needs, pack) }}</template
+      ><template v-if="method.needs.length">. Only where {{ needsText(method.needs, pack) }}</template
       >.
     </p>
     <CautionNote v-for="caution in method.cautions" :key="caution" :pack="pack" :caution="caution" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, toRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { Problem } from '../api/problem'
@@ -7,6 +8,7 @@ import Bore from '../judgement/Bore.vue'
 import FindingSearch from '../judgement/FindingSearch.vue'
 import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
+import { byTrouble } from '../judgement/paths'
 import Ranking from '../judgement/Ranking.vue'
 import { stepKey } from '../judgement/steps'
 import FactChoice from '../ui/FactChoice.vue'
@@ -20,6 +22,7 @@ const router = useRouter()
 const { features, findings, data, problem, answerTo, suppose, clear, words } = useWhatIf(
   toRef(props, 'knowhow'),
 )
+const wide = useMediaQuery('(min-width: 60rem)')
 const pack = computed(() => props.knowhow.pack)
 const settled = computed(() => new Set(findings.value.map((finding) => finding.subject)))
 
@@ -103,7 +106,7 @@ function showStep(key: string) {
       >
         Start over
       </button>
-      <details open>
+      <details :open="wide">
         <summary class="font-head min-h-11 cursor-pointer py-2 font-bold">Signs</summary>
         <div class="flex flex-wrap gap-1.5">
           <button
@@ -135,17 +138,18 @@ function showStep(key: string) {
       </details>
     </section>
 
-    <div v-if="data" class="desk:order-none order-first min-w-0">
+    <div v-if="data" class="min-w-0">
       <div class="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 class="text-lg">Its paths</h2>
         <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
       </div>
       <div class="desk:block grid grid-cols-2 gap-3">
         <Bore
-          v-for="path in data.assessment.paths.filter((one) => one.stations.length)"
+          v-for="{ path, slim } in byTrouble(data.assessment)"
           :key="path.path"
           :pack="pack"
           :path="path"
+          :slim="slim"
           @touch="showStation"
         />
       </div>

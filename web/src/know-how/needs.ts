@@ -9,10 +9,10 @@ export function needsText(needs: string[], pack: Pack): string {
       const not = need.startsWith('!')
       const [id, choice] = need.replace('!', '').split('=')
       if (!choice) {
-        return `${not ? 'without' : 'with'} ${lowerFirst(byId(pack.features, id)?.name ?? id!)}`
+        return `${not ? 'not fitted' : 'fitted'}: ${lowerFirst(byId(pack.features, id)?.name ?? id!)}`
       }
       const school = byId(pack.schools, id)
-      return `${not ? 'unless' : 'if'} you hold with “${byId(school?.choices ?? [], choice)?.name ?? choice}”`
+      return `${not ? 'you do not hold' : 'you hold'} with “${byId(school?.choices ?? [], choice)?.name ?? choice}”`
     })
     .join(', ')
 }
