@@ -4,17 +4,13 @@ import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Van;
-import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
-import grimygasket.server.knowhow.Library;
-import java.io.IOException;
-import java.util.Map;
+import grimygasket.server.knowhow.Shipped;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -27,7 +23,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Time of one assessment with its plan, of a machine with everything fitted. */
+/** Time of one assessment with its plan, on the evidence of simulated calls of which nothing is known but what is said. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -35,31 +31,43 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 3, time = 3)
 public class AssessmentBench {
-    /** How many signs are settled, alternately with yes and no. */
-    @Param({"0", "12"})
-    public int signs;
+    private static final int CALLS = 50;
+
+    /** Pieces of evidence: signs answered and checks made. */
+    @Param({"0", "1", "2", "5", "10", "20"})
+    public int evidence;
 
     @Param({"dishwasher", "washing-machine", "tumble-dryer", "vacuum-cleaner"})
     public String kind;
 
-    private Machine machine;
+    private record Case(Machine machine, Evidence evidence) {}
+
+    private final List<Case> cases = new ArrayList<>();
     private Pack pack;
-    private Evidence evidence;
+    private int turn;
 
     @Setup
-    public void setUp() throws IOException {
-        pack = new Library().pack(kind);
-        machine = new Machine(pack.features().stream().map(Feature::id).collect(Collectors.toSet()));
-        var findings = pack.signs().stream()
-                .limit(signs)
-                .map(sign -> (Finding)
-                        new SignSettled(sign.id(), pack.signs().indexOf(sign) % 2 == 0 ? Answer.YES : Answer.NO))
-                .toList();
-        evidence = new Evidence(findings, new Van(66, 50, Map.of("drain-pump", 48.9, "return-valve", 7.4)));
+    public void setUp() {
+        pack = Shipped.knowhow(kind).pack();
+        for (int i = 0; i < CALLS; i++) {
+            var random = new Random(i);
+            var machine = Draw.machine(pack, random);
+            var world = new World(pack, machine, Draw.faults(pack, machine, random), random);
+            var findings = new ArrayList<Finding>();
+            pack.signs().stream()
+                    .filter(sign -> machine.meets(sign.needs()))
+                    .forEach(sign -> findings.add(world.ask(sign)));
+            pack.checks().stream()
+                    .filter(check -> machine.meets(check.needs()))
+                    .forEach(check -> findings.add(world.check(check)));
+            var known = List.copyOf(findings.subList(0, Math.min(evidence, findings.size())));
+            cases.add(new Case(machine, new Evidence(known, Technician.van(pack))));
+        }
     }
 
     @Benchmark
     public Assessment assess() {
-        return Diagnosis.assess(pack, machine, evidence);
+        var one = cases.get(turn++ % CALLS);
+        return Diagnosis.assess(pack, one.machine, one.evidence);
     }
 }

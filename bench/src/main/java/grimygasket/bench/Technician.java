@@ -3,19 +3,19 @@ package grimygasket.bench;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Part;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** A way of working through a call. */
 enum Technician {
@@ -24,20 +24,21 @@ enum Technician {
         @Override
         boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
             var findings = new ArrayList<>(complaint);
+            var van = van(pack);
             for (int i = 0; i < MOST_STEPS; i++) {
-                var next = Diagnosis.assess(pack, machine, new Evidence(findings, VAN))
+                var next = Diagnosis.assess(pack, machine, new Evidence(findings, van))
                         .plan()
                         .next();
                 switch (next.kind()) {
-                    case ASK ->
-                        findings.add(
-                                new SignSettled(next.id(), world.ask(pack.sign(next.id())) ? Answer.YES : Answer.NO));
-                    case CHECK -> findings.add(new CheckMade(next.id(), world.check(pack.check(next.id()))));
+                    case ASK -> findings.add(world.ask(pack.sign(next.id())));
+                    case FACT -> findings.add(world.learn(pack.fact(next.id())));
+                    case CHECK -> findings.add(world.check(pack.check(next.id())));
                     case REMEDY -> {
-                        if (world.treat(pack.remedy(next.id()), trip(pack.remedy(next.id())))) {
+                        var tried = world.treat(pack.remedy(next.id()), van);
+                        if (tried.proved() == Proved.CURED) {
                             return true;
                         }
-                        findings.add(new RemedyTried(next.id(), Proved.STILL_FAILING));
+                        findings.add(tried);
                     }
                     case REFER, PROVE -> i = MOST_STEPS;
                 }
@@ -52,9 +53,10 @@ enum Technician {
         @Override
         boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
             var findings = new ArrayList<>(complaint);
-            var left = remedies(pack, world);
+            var left = remedies(pack, machine);
+            var van = van(pack);
             while (!left.isEmpty()) {
-                var ranking = Diagnosis.assess(pack, machine, new Evidence(findings, VAN))
+                var ranking = Diagnosis.assess(pack, machine, new Evidence(findings, van))
                         .ranking();
                 var pick = left.stream()
                         .max(Comparator.comparingDouble(remedy -> ranking.stream()
@@ -62,10 +64,11 @@ enum Technician {
                                 .sum()))
                         .orElseThrow();
                 left.remove(pick);
-                if (world.treat(pick, trip(pick))) {
+                var tried = world.treat(pick, van);
+                if (tried.proved() == Proved.CURED) {
                     return true;
                 }
-                findings.add(new RemedyTried(pick.id(), Proved.STILL_FAILING));
+                findings.add(tried);
             }
             world.refer();
             return false;
@@ -76,11 +79,12 @@ enum Technician {
     CHEAPEST_FIRST {
         @Override
         boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
-            var order = remedies(pack, world);
+            var van = van(pack);
+            var order = remedies(pack, machine);
             order.removeIf(remedy -> !concerns(pack, remedy, complaint));
-            order.sort(Comparator.comparingDouble(remedy -> remedy.minutes() + trip(remedy)));
+            order.sort(Comparator.comparingDouble(remedy -> remedy.minutes() + van.waitMinutes(remedy)));
             for (var remedy : order) {
-                if (world.treat(remedy, trip(remedy))) {
+                if (world.treat(remedy, van).proved() == Proved.CURED) {
                     return true;
                 }
             }
@@ -89,21 +93,22 @@ enum Technician {
         }
     },
 
-    /** Goes through the checks from the outside in, and cures what a check accuses. */
+    /** Goes through the checks from the outside in, and cures what a check accuses, the gentlest way first. */
     OUTSIDE_IN {
         @Override
         boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
+            var van = van(pack);
             var checks = new ArrayList<>(pack.checks());
-            checks.removeIf(check -> !world.has(check.needs()));
+            checks.removeIf(check -> !machine.meets(check.needs()));
             checks.sort(Comparator.comparingInt(check -> depth(pack, check.layer())));
             for (var check : checks) {
-                var accused = check.outcomes()
-                        .get(check.outcomeIndex(world.check(check)))
-                        .causes();
-                for (var remedy : remedies(pack, world)) {
+                CheckMade made = world.check(check);
+                var accused =
+                        check.outcomes().get(check.outcomeIndex(made.outcome())).causes();
+                for (var remedy : remedies(pack, machine)) {
                     boolean aims =
                             remedy.cures().keySet().stream().anyMatch(fault -> accused.getOrDefault(fault, 0.0) >= 0.5);
-                    if (aims && world.treat(remedy, trip(remedy))) {
+                    if (aims && world.treat(remedy, van).proved() == Proved.CURED) {
                         return true;
                     }
                 }
@@ -114,10 +119,9 @@ enum Technician {
     };
 
     private static final int MOST_STEPS = 60;
+    private static final double LABOUR_PER_HOUR = 66;
     private static final double RETURN_TRIP = 50;
-
-    /** Nothing on board: every part is a return trip, for all ways of working alike. */
-    private static final Van VAN = new Van(66, RETURN_TRIP, Map.of());
+    private static final double PRICE = 25;
 
     /**
      * @param complaint what the customer said
@@ -125,14 +129,24 @@ enum Technician {
      */
     abstract boolean work(Pack pack, Machine machine, List<Finding> complaint, World world);
 
-    private static double trip(Remedy remedy) {
-        return remedy.part() == null ? 0 : RETURN_TRIP;
+    /** A van that carries every second part of a pack; the same one for all ways of working. */
+    static Van van(Pack pack) {
+        var parts = pack.parts().stream().map(Part::id).toList();
+        return new Van(
+                LABOUR_PER_HOUR,
+                RETURN_TRIP,
+                IntStream.range(0, parts.size())
+                        .filter(i -> i % 2 == 0)
+                        .boxed()
+                        .collect(Collectors.toMap(parts::get, i -> PRICE)));
     }
 
-    private static List<Remedy> remedies(Pack pack, World world) {
+    private static List<Remedy> remedies(Pack pack, Machine machine) {
+        var faults =
+                Draw.possible(pack, machine).stream().map(fault -> fault.id()).toList();
         var possible = new ArrayList<>(pack.remedies());
-        possible.removeIf(remedy -> remedy.cures().keySet().stream()
-                .noneMatch(fault -> world.has(pack.fault(fault).needs())));
+        possible.removeIf(remedy -> !machine.meets(remedy.needs())
+                || remedy.cures().keySet().stream().noneMatch(faults::contains));
         return possible;
     }
 

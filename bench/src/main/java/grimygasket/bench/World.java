@@ -1,30 +1,43 @@
 package grimygasket.bench;
 
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.FactKnown;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Van;
 import grimygasket.pack.Check;
+import grimygasket.pack.Fact;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
-import grimygasket.pack.Station;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 
-/** A simulated machine with hidden faults, which answers as the pack says that such machines do. */
+/** A simulated machine with hidden faults, which answers as the pack says that such machines do, and counts the minutes. */
 final class World {
     private final Pack pack;
-    private final Set<String> features;
+    private final Machine machine;
     private final Set<String> faults;
+    private final Set<String> before;
     private final Set<String> open = new HashSet<>();
     private final Random random;
     private double minutes;
+    private boolean secondVisit;
 
-    World(Pack pack, Set<String> features, Set<String> faults, Random random) {
+    World(Pack pack, Machine machine, Set<String> faults, Random random) {
         this.pack = pack;
-        this.features = features;
+        this.machine = machine;
         this.faults = new HashSet<>(faults);
+        this.before = Set.copyOf(faults);
         this.random = random;
     }
 
@@ -32,8 +45,12 @@ final class World {
         return minutes;
     }
 
-    boolean has(String feature) {
-        return feature == null || features.contains(feature);
+    boolean secondVisit() {
+        return secondVisit;
+    }
+
+    boolean meets(List<String> needs) {
+        return machine.meets(needs);
     }
 
     /** Whether the sign is seen, at no cost: the customer says it. */
@@ -41,36 +58,59 @@ final class World {
         return happens(sign.leak(), sign.causes());
     }
 
-    boolean ask(Sign sign) {
+    SignSettled ask(Sign sign) {
         minutes += sign.minutes();
-        return shows(sign);
+        return new SignSettled(sign.id(), shows(sign) ? Answer.YES : Answer.NO);
     }
 
-    /** The id of the outcome that is seen. */
-    String check(Check check) {
+    /** Facts are about the time before: they go with the faults that were there at first. */
+    FactKnown learn(Fact fact) {
+        minutes += fact.minutes();
+        var weights = fact.choices().stream()
+                .mapToDouble(choice -> before.stream()
+                        .mapToDouble(fault -> choice.shifts().getOrDefault(fault, 1.0))
+                        .reduce(choice.share(), (a, b) -> a * b))
+                .toArray();
+        double left = random.nextDouble() * Arrays.stream(weights).sum();
+        int c = 0;
+        while (c < weights.length - 1 && left >= weights[c]) {
+            left -= weights[c++];
+        }
+        return new FactKnown(fact.id(), fact.choices().get(c).id());
+    }
+
+    CheckMade check(Check check) {
         minutes += check.minutes() + reach(check.layer());
         var outcomes = check.outcomes();
         for (var outcome : outcomes.subList(0, outcomes.size() - 1)) {
-            if (happens(outcome.leak(), causes(outcome))) {
-                return outcome.id();
+            if (happens(outcome.leak(), causes(pack, outcome))) {
+                return new CheckMade(check.id(), outcome.id());
             }
         }
-        return outcomes.get(outcomes.size() - 1).id();
+        return new CheckMade(check.id(), outcomes.get(outcomes.size() - 1).id());
     }
 
-    /** Whether the machine works after the remedy and its proof. */
-    boolean treat(Remedy remedy, double returnTrip) {
+    /** What the proof after a remedy shows. */
+    RemedyTried treat(Remedy remedy, Van van) {
+        double wait = van.waitMinutes(remedy);
+        secondVisit |= wait >= van.returnTripMinutes();
         minutes += remedy.minutes()
                 + reach(remedy.layer())
                 + pack.proof(remedy.proof()).minutes()
-                + returnTrip;
+                + wait;
         boolean listed = !faults.isEmpty();
         remedy.cures().forEach((fault, chance) -> {
             if (random.nextDouble() < chance) {
                 faults.remove(fault);
             }
         });
-        return listed && faults.isEmpty();
+        if (listed && faults.isEmpty()) {
+            return new RemedyTried(remedy.id(), Proved.CURED);
+        }
+        boolean hindered = pack.remedies().stream()
+                .filter(other -> other.proof().equals(remedy.proof()))
+                .anyMatch(other -> other.cures().keySet().stream().anyMatch(faults::contains));
+        return new RemedyTried(remedy.id(), hindered ? Proved.STILL_FAILING : Proved.PARTLY);
     }
 
     void refer() {
@@ -85,16 +125,12 @@ final class World {
         return random.nextDouble() >= absent;
     }
 
-    private Map<String, Double> causes(Outcome outcome) {
+    /** Fault id to the chance that it shows as an outcome. */
+    static Map<String, Double> causes(Pack pack, Outcome outcome) {
         var causes = new HashMap<String, Double>();
-        if (outcome.blockedUpTo() != null) {
-            for (var path : pack.paths()) {
-                var ids = path.stations().stream().map(Station::id).toList();
-                var before = ids.subList(0, ids.indexOf(outcome.blockedUpTo()) + 1);
-                pack.faults().stream()
-                        .filter(fault -> fault.at().stream().anyMatch(before::contains))
-                        .forEach(fault -> causes.put(fault.id(), fault.blocks() * outcome.seen()));
-            }
+        if (outcome.seen() > 0) {
+            pack.blocking(outcome.blockedUpTo())
+                    .forEach(fault -> causes.put(fault.id(), fault.blocks() * outcome.seen()));
         }
         causes.putAll(outcome.causes());
         return causes;

@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import grimygasket.pack.Remedy;
+import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
@@ -73,7 +74,7 @@ final class Belief {
      * futures, and those sets hardly change the best step.
      */
     Belief thinned() {
-        double least = NOT_PLANNED_FOR / weights.length;
+        double least = leastPlannedFor();
         var wanted = new boolean[weights.length];
         for (int s = 0; s < weights.length; s++) {
             wanted[s] = weights[s] >= least;
@@ -83,6 +84,20 @@ final class Belief {
                 network,
                 sets.only(kept),
                 IntStream.of(kept).mapToDouble(s -> weights[s]).toArray());
+    }
+
+    /** A power of 2 so that the sets below it together hold at most what planning may leave out. */
+    private double leastPlannedFor() {
+        var massByExponent = new double[1 - Double.MIN_EXPONENT + 1];
+        for (double weight : weights) {
+            massByExponent[-Math.max(Math.getExponent(weight), Double.MIN_EXPONENT)] += weight;
+        }
+        double left = NOT_PLANNED_FOR;
+        int exponent = massByExponent.length - 1;
+        while (exponent > 0 && massByExponent[exponent] <= left) {
+            left -= massByExponent[exponent--];
+        }
+        return Math.scalb(1, -exponent);
     }
 
     double weight(int set) {
@@ -97,28 +112,32 @@ final class Belief {
     /** Chance of each fault, by index; not to be changed. */
     double[] marginals() {
         if (marginals == null) {
-            var chances = new double[network.faults.size()];
-            for (int s = 1; s < weights.length; s++) {
-                for (int fault : sets.members(s)) {
-                    chances[fault] += weights[s];
-                }
-            }
-            marginals = chances;
+            marginals = sets.sums(weights);
         }
         return marginals;
     }
 
     /** Chance that at least one of some faults is present. */
     double any(int[] faults) {
-        var absent = FaultSets.factors(network.faults.size(), 1);
-        for (int fault : faults) {
-            absent[fault] = 0;
-        }
         double chance = 0;
-        for (int s = 0; s < weights.length; s++) {
-            chance += weights[s] * (1 - sets.product(absent, s));
+        for (int i = 0; i < faults.length; i++) {
+            var before = Arrays.copyOf(faults, i);
+            for (int s : sets.containing(faults[i])) {
+                chance += isDisjoint(sets.members(s), before) ? weights[s] : 0;
+            }
         }
         return chance;
+    }
+
+    private static boolean isDisjoint(int[] set, int[] other) {
+        for (int a : set) {
+            for (int b : other) {
+                if (a == b) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /** Chance of an effect that is seen with a noisy-OR. */

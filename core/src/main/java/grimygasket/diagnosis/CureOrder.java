@@ -18,10 +18,20 @@ final class CureOrder {
     /** Below this chance of cure a remedy is not worth putting in the order. */
     private static final double NEGLIGIBLE = 1e-3;
 
+    /**
+     * The order ends where the next remedy saves less than this share of what it costs: those after it are less efficient
+     * still. It is below 1, as a remedy that does not pay alone may pay with its neighbours.
+     */
+    private static final double WORTH = 0.8;
+
     private final Network network;
     private final Access access;
     private final Item[] items;
     private final long[] chains;
+
+    /** By item, the items that aim at one of its faults, itself among them. */
+    private final int[][] rivals;
+
     private final double referMinutes;
 
     /** A remedy with its price: minutes with the proof, and all costs in minutes, both without access. */
@@ -61,8 +71,18 @@ final class CureOrder {
                             minutes + van.priceInMinutes(r.parts()));
                 })
                 .toArray(Item[]::new);
+        this.rivals = Arrays.stream(items)
+                .map(one -> IntStream.range(0, items.length)
+                        .filter(i -> sharesFault(one, items[i]))
+                        .toArray())
+                .toArray(int[][]::new);
         this.chains =
                 Arrays.stream(items).mapToLong(Item::chain).distinct().sorted().toArray();
+    }
+
+    private static boolean sharesFault(Item one, Item other) {
+        return IntStream.of(one.faults)
+                .anyMatch(fault -> IntStream.of(other.faults).anyMatch(theirs -> theirs == fault));
     }
 
     /** All costs of a remedy itself in minutes, its proof and part included, access not. */
@@ -89,9 +109,7 @@ final class CureOrder {
      */
     Value from(Belief belief, long open, Remedy without) {
         var run = new Run(belief, open);
-        for (int i = 0; i < items.length; i++) {
-            run.used[i] = items[i].remedy == without;
-        }
+        run.start(without);
         while (run.next()) {}
         return run.best();
     }
@@ -126,6 +144,13 @@ final class CureOrder {
             Arrays.fill(failed, 1);
         }
 
+        void start(Remedy without) {
+            for (int i = 0; i < items.length; i++) {
+                used[i] = items[i].remedy == without;
+                weigh(i);
+            }
+        }
+
         Value best() {
             return new Value(bestCost, bestMinutes, List.copyOf(legs.subList(0, bestLegs)));
         }
@@ -144,6 +169,9 @@ final class CureOrder {
             open |= item.chain;
             used[pick] = true;
             apply(item);
+            for (int rival : rivals[pick]) {
+                weigh(rival);
+            }
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
             if (cost + uncured * referMinutes < bestCost) {
                 bestCost = cost + uncured * referMinutes;
@@ -166,6 +194,11 @@ final class CureOrder {
             }
         }
 
+        private void weigh(int i) {
+            gains[i] = used[i] ? 0 : gain(items[i]);
+            efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / items[i].cost : 0;
+        }
+
         /** Chance that a remedy takes a fault away that is there and was not taken away before. */
         private double gain(Item item) {
             double gain = 0;
@@ -179,7 +212,7 @@ final class CureOrder {
         private int pick() {
             rank();
             int best = -1;
-            double bestEfficiency = 0;
+            double bestEfficiency = WORTH * uncured / referMinutes;
             for (long chain : chains) {
                 double gain = 0;
                 double price = access.minutes(chain, open);
@@ -209,10 +242,6 @@ final class CureOrder {
 
         /** Puts the most efficient first, and those that gain next to nothing last. */
         private void rank() {
-            for (int i = 0; i < items.length; i++) {
-                gains[i] = used[i] ? 0 : gain(items[i]);
-                efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / items[i].cost : 0;
-            }
             // By insertion: from one step to the next the order hardly changes.
             for (int i = 1; i < ranked.length; i++) {
                 int moved = ranked[i];

@@ -35,22 +35,19 @@ final class FactModel {
         return new FactModel(shares, shifts);
     }
 
-    int choices() {
-        return shares.length;
-    }
-
-    /** Chance of a choice, by its index, for every set. */
-    double[] likelihood(FaultSets sets, int choice) {
-        var likelihood = new double[sets.count()];
-        for (int s = 0; s < likelihood.length; s++) {
+    /** Chance of each choice, by its index, for every set. */
+    double[][] likelihoods(FaultSets sets) {
+        var likelihoods = new double[shares.length][sets.count()];
+        for (int s = 0; s < sets.count(); s++) {
             double all = 0;
             for (int c = 0; c < shares.length; c++) {
-                double one = shares[c] * sets.product(shifts[c], s);
-                all += one;
-                likelihood[s] = c == choice ? one : likelihood[s];
+                likelihoods[c][s] = shares[c] * sets.product(shifts[c], s);
+                all += likelihoods[c][s];
             }
-            likelihood[s] /= all;
+            for (int c = 0; c < shares.length; c++) {
+                likelihoods[c][s] /= all;
+            }
         }
-        return likelihood;
+        return likelihoods;
     }
 }

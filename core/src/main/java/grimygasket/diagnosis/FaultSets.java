@@ -2,7 +2,6 @@ package grimygasket.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -11,6 +10,14 @@ import java.util.stream.IntStream;
  * Sets are named by their index.
  */
 final class FaultSets {
+    private static final int MOST_FAULTS = 63;
+
+    /**
+     * By number of faults and size: sets are made once, as machines of a kind share them. A race is harmless: it makes
+     * equal, unchangeable sets twice.
+     */
+    private static final FaultSets[][] MADE = new FaultSets[MOST_FAULTS + 1][Diagnosis.MOST_AT_ONCE + 1];
+
     private final int[][] members;
     private final int[][] without;
     private final int[][] containing;
@@ -39,43 +46,62 @@ final class FaultSets {
      * @param most size of the largest set, 0 or more
      */
     static FaultSets of(int faults, int most) {
-        if (faults < 0 || faults > 63) {
-            throw new IllegalArgumentException("faults must lie between 0 and 63, but is " + faults);
+        if (faults < 0 || faults > MOST_FAULTS) {
+            throw new IllegalArgumentException("faults must lie between 0 and " + MOST_FAULTS + ", but is " + faults);
         }
+        if (most >= MADE[faults].length) {
+            return make(faults, most);
+        }
+        var made = MADE[faults][most];
+        if (made == null) {
+            made = make(faults, most);
+            MADE[faults][most] = made;
+        }
+        return made;
+    }
+
+    private static FaultSets make(int faults, int most) {
         var sets = new ArrayList<int[]>();
+        var without = new ArrayList<int[]>();
+        // By set, the index of the first set that has one more, greater member.
+        var firstLarger = new ArrayList<Integer>();
         sets.add(new int[0]);
+        without.add(new int[0]);
         for (int from = 0, size = 1; size <= Math.min(most, faults); size++) {
             int to = sets.size();
             for (int s = from; s < to; s++) {
-                extend(sets, sets.get(s), faults);
+                firstLarger.add(sets.size());
+                for (int next = next(sets.get(s)); next < faults; next++) {
+                    without.add(withoutEach(s, next, sets, without, firstLarger));
+                    sets.add(with(sets.get(s), next));
+                }
             }
             from = to;
         }
         var members = sets.toArray(int[][]::new);
-        return new FaultSets(members, without(members), containing(members, faults));
+        return new FaultSets(members, without.toArray(int[][]::new), containing(members, faults));
     }
 
-    private static void extend(List<int[]> sets, int[] set, int faults) {
-        for (int next = set.length == 0 ? 0 : set[set.length - 1] + 1; next < faults; next++) {
-            var larger = Arrays.copyOf(set, set.length + 1);
-            larger[set.length] = next;
-            sets.add(larger);
-        }
+    private static int next(int[] set) {
+        return set.length == 0 ? 0 : set[set.length - 1] + 1;
     }
 
-    private static int[][] without(int[][] members) {
-        var indexOf = new HashMap<Long, Integer>();
-        for (int s = 0; s < members.length; s++) {
-            indexOf.put(key(bits(members[s])), s);
+    private static int[] with(int[] set, int last) {
+        var larger = Arrays.copyOf(set, set.length + 1);
+        larger[set.length] = last;
+        return larger;
+    }
+
+    /** The sets that remain when each member in turn is taken out of a set with one more member behind its last. */
+    private static int[] withoutEach(
+            int set, int last, List<int[]> sets, List<int[]> without, List<Integer> firstLarger) {
+        var rest = new int[sets.get(set).length + 1];
+        for (int i = 0; i < rest.length - 1; i++) {
+            int smaller = without.get(set)[i];
+            rest[i] = firstLarger.get(smaller) + last - next(sets.get(smaller));
         }
-        var without = new int[members.length][];
-        for (int s = 0; s < members.length; s++) {
-            without[s] = new int[members[s].length];
-            for (int i = 0; i < members[s].length; i++) {
-                without[s][i] = indexOf.get(key(bits(members[s]) & ~(1L << members[s][i])));
-            }
-        }
-        return without;
+        rest[rest.length - 1] = set;
+        return rest;
     }
 
     private static int[][] containing(int[][] members, int faults) {
@@ -97,19 +123,6 @@ final class FaultSets {
         return containing;
     }
 
-    /** Spreads the few bits of small sets over the whole word; hash maps would crowd otherwise. */
-    private static long key(long bits) {
-        return bits * 0x9E3779B97F4A7C15L;
-    }
-
-    private static long bits(int[] set) {
-        long bits = 0;
-        for (int fault : set) {
-            bits |= 1L << fault;
-        }
-        return bits;
-    }
-
     int count() {
         return members.length;
     }
@@ -125,6 +138,17 @@ final class FaultSets {
             product *= factors[padded[i]];
         }
         return product;
+    }
+
+    /** By fault, the sum of a value over the sets that contain it. */
+    double[] sums(double[] values) {
+        var sums = new double[containing.length + 1];
+        for (int s = 0, i = 0; s < values.length; s++) {
+            for (int end = i + width; i < end; i++) {
+                sums[padded[i]] += values[s];
+            }
+        }
+        return Arrays.copyOf(sums, containing.length);
     }
 
     /** An array of factors for {@link #product}, all of them the same. */
@@ -158,11 +182,15 @@ final class FaultSets {
      * @param kept indices, ascending and with all subsets
      */
     FaultSets only(int[] kept) {
+        var indexOf = new int[members.length];
         var some = new int[kept.length][];
-        for (int i = 0; i < kept.length; i++) {
-            some[i] = members[kept[i]];
+        var rest = new int[kept.length][];
+        for (int k = 0; k < kept.length; k++) {
+            indexOf[kept[k]] = k;
+            some[k] = members[kept[k]];
+            rest[k] = IntStream.of(without[kept[k]]).map(s -> indexOf[s]).toArray();
         }
-        return new FaultSets(some, without(some), containing(some, containing.length));
+        return new FaultSets(some, rest, containing(some, containing.length));
     }
 
     /** The faults of a set, ascending. */

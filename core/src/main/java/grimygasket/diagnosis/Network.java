@@ -114,7 +114,7 @@ final class Network {
         }
         if (finding instanceof Finding.FactKnown known) {
             int choice = pack.fact(known.fact()).choiceIndex(known.choice());
-            return fact(known.fact()).likelihood(sets, choice);
+            return fact(known.fact()).likelihoods(sets)[choice];
         }
         return null;
     }

@@ -120,11 +120,10 @@ final class Planner {
 
     private Option learn(Fact fact) {
         var branches = new Branches(open);
-        var model = network.fact(fact.id());
-        for (int c = 0; c < model.choices(); c++) {
+        var likelihoods = network.fact(fact.id()).likelihoods(now.sets);
+        for (int c = 0; c < likelihoods.length; c++) {
             var choice = fact.choices().get(c);
-            var likelihood = model.likelihood(now.sets, c);
-            branches.add(choice.id(), choice.name(), now.chance(likelihood), now.given(likelihood));
+            branches.add(choice.id(), choice.name(), now.chance(likelihoods[c]), now.given(likelihoods[c]));
         }
         return option(Kind.FACT, fact.id(), fact.ask(), fact.minutes(), Access.CLOSED, branches);
     }

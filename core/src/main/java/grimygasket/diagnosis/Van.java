@@ -30,7 +30,7 @@ public record Van(double labourPerHour, double returnTripMinutes, Map<String, Do
      * What a remedy makes the technician wait: a second visit if a part is missing, else the drying, or a second visit if
      * that is shorter.
      */
-    double waitMinutes(Remedy remedy) {
+    public double waitMinutes(Remedy remedy) {
         return remedy.parts().stream().allMatch(this::carries)
                 ? Math.min(remedy.dryMinutes(), returnTripMinutes)
                 : returnTripMinutes;

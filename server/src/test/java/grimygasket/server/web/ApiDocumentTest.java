@@ -31,7 +31,9 @@ public class ApiDocumentTest extends ServerTest {
 
     @Test
     public void everyViewLeadsToThePage() {
-        for (var path : new String[] {"/", "/round", "/round/2026-01-01", "/calls/some-id", "/know-how/dishwasher", "/settings"}) {
+        for (var path :
+                new String[] {"/", "/round", "/round/2026-01-01", "/calls/some-id", "/know-how/dishwasher", "/settings"
+                }) {
             assertEquals(client().get(path).status(), 200, path);
         }
         assertEquals(client().get("/nothing-here").status(), 404);

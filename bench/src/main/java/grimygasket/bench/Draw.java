@@ -1,0 +1,89 @@
+package grimygasket.bench;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Feature;
+import grimygasket.pack.Pack;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+
+/** Draws simulated calls as a pack says that they come. */
+final class Draw {
+    private static final double USUAL = 0.9;
+    private static final double UNUSUAL = 0.3;
+
+    private Draw() {}
+
+    /** A machine with one feature of each group, mostly the usual one, and the others as they come; the usual schools. */
+    static Machine machine(Pack pack, Random random) {
+        var features = new HashSet<String>();
+        var groups = new HashSet<String>();
+        var shuffled = new ArrayList<>(pack.features());
+        Collections.shuffle(shuffled, random);
+        for (var feature : shuffled) {
+            if (feature.group() != null && groups.add(feature.group())) {
+                features.add(ofGroup(pack, feature.group(), feature, random).id());
+            } else if (feature.group() == null && random.nextDouble() < (feature.usual() ? USUAL : UNUSUAL)) {
+                features.add(feature.id());
+            }
+        }
+        return Machine.of(pack, features, Map.of());
+    }
+
+    /** Every second time the usual one of the group, else the first of the shuffled. */
+    private static Feature ofGroup(Pack pack, String group, Feature first, Random random) {
+        return random.nextBoolean()
+                ? first
+                : pack.features().stream()
+                        .filter(feature -> group.equals(feature.group()) && feature.usual())
+                        .findFirst()
+                        .orElse(first);
+    }
+
+    /** Faults by their rates, given that there is at least one that the machine can have. */
+    static Set<String> faults(Pack pack, Machine machine, Random random) {
+        var possible = possible(pack, machine);
+        var faults = new HashSet<String>();
+        while (faults.isEmpty()) {
+            for (var fault : possible) {
+                if (random.nextDouble() < fault.rate()) {
+                    faults.add(fault.id());
+                }
+            }
+        }
+        return faults;
+    }
+
+    static List<Fault> possible(Pack pack, Machine machine) {
+        return pack.faults().stream()
+                .filter(fault -> machine.meets(fault.needs()))
+                .filter(fault -> fault.at().isEmpty()
+                        || pack.paths().stream()
+                                .flatMap(path -> path.stations().stream())
+                                .anyMatch(
+                                        station -> fault.at().contains(station.id()) && machine.meets(station.needs())))
+                .toList();
+    }
+
+    /** Up to two signs that a customer tells unasked; none if nothing shows, and then somebody else sees it. */
+    static List<Finding> complaint(Pack pack, Machine machine, World world, Random random) {
+        var complaints = new ArrayList<Finding>();
+        for (int tries = 0; complaints.isEmpty() && tries < 200; tries++) {
+            for (var sign : pack.signs()) {
+                if (sign.complaint() && machine.meets(sign.needs()) && complaints.size() < 2 && world.shows(sign)) {
+                    complaints.add(new SignSettled(sign.id(), Answer.YES));
+                }
+            }
+        }
+        Collections.shuffle(complaints, random);
+        return complaints;
+    }
+}
