@@ -1,0 +1,181 @@
+package grimygasket.bench;
+
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Check;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Outcome;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Path;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Sign;
+import grimygasket.pack.Station;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * A corner of a pack, small enough to be searched through: some faults behind one complaint with their remedies, and a
+ * few signs and checks about them.
+ *
+ * @param complaint id of the sign that is seen
+ */
+record SmallCase(Pack pack, String complaint) {
+    private static final int FAULTS = 4;
+    private static final int REMEDIES = 3;
+    private static final int SIGNS = 2;
+    private static final int CHECKS = 2;
+
+    /** Something that a pack names, with what it needs and the faults it is about. */
+    private record Candidate<T>(T piece, List<String> needs, Set<String> faults) {}
+
+    static SmallCase draw(Pack pack, Random random) {
+        var machine = Draw.machine(pack, random);
+        var possible =
+                Draw.possible(pack, machine).stream().map(Fault::id).collect(Collectors.toCollection(HashSet::new));
+        var complaints = pack.signs().stream()
+                .filter(Sign::complaint)
+                .filter(sign -> machine.meets(sign.needs()))
+                .filter(sign -> causesAmong(sign, possible).size() >= FAULTS)
+                .toList();
+        var complaint = complaints.get(random.nextInt(complaints.size()));
+        var faults = Set.copyOf(some(causesAmong(complaint, possible), FAULTS, random));
+        var remedies = pick(
+                pack.remedies().stream()
+                        .map(r -> new Candidate<>(r, r.needs(), r.cures().keySet()))
+                        .toList(),
+                REMEDIES,
+                machine,
+                faults,
+                random);
+        var signs = pick(
+                pack.signs().stream()
+                        .filter(sign -> sign != complaint)
+                        .map(s -> new Candidate<>(s, s.needs(), s.causes().keySet()))
+                        .toList(),
+                SIGNS,
+                machine,
+                faults,
+                random);
+        var checks = pick(
+                pack.checks().stream()
+                        .map(c -> new Candidate<>(c, c.needs(), about(pack, c)))
+                        .toList(),
+                CHECKS,
+                machine,
+                faults,
+                random);
+        signs.add(complaint);
+        return new SmallCase(cut(pack, faults, signs, checks, remedies), complaint.id());
+    }
+
+    private static List<String> causesAmong(Sign sign, Set<String> possible) {
+        return sign.causes().keySet().stream()
+                .filter(possible::contains)
+                .sorted()
+                .toList();
+    }
+
+    private static Set<String> about(Pack pack, Check check) {
+        return check.outcomes().stream()
+                .flatMap(outcome -> World.causes(pack, outcome).keySet().stream())
+                .collect(Collectors.toSet());
+    }
+
+    private static <T> List<T> pick(
+            List<Candidate<T>> from, int most, Machine machine, Set<String> faults, Random random) {
+        var fit = from.stream()
+                .filter(one -> machine.meets(one.needs))
+                .filter(one -> !Collections.disjoint(one.faults, faults))
+                .map(Candidate::piece)
+                .toList();
+        return some(fit, most, random);
+    }
+
+    private static <T> List<T> some(Collection<T> from, int most, Random random) {
+        var shuffled = new ArrayList<>(from);
+        Collections.shuffle(shuffled, random);
+        return new ArrayList<>(shuffled.subList(0, Math.min(most, shuffled.size())));
+    }
+
+    private static Pack cut(Pack p, Set<String> faults, List<Sign> signs, List<Check> checks, List<Remedy> remedies) {
+        var stations = List.of(new Station("somewhere", "Somewhere", List.of()));
+        return new Pack(
+                p.id(),
+                p.name(),
+                p.referMinutes(),
+                p.unexplained(),
+                List.of(),
+                p.layers(),
+                List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
+                p.faults().stream()
+                        .filter(f -> faults.contains(f.id()))
+                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, List.of()))
+                        .toList(),
+                signs.stream()
+                        .map(s -> new Sign(
+                                s.id(),
+                                s.name(),
+                                s.ask(),
+                                s.minutes(),
+                                s.leak(),
+                                only(s.causes(), faults),
+                                s.complaint(),
+                                List.of()))
+                        .toList(),
+                checks.stream().map(c -> cut(p, c, faults)).toList(),
+                remedies.stream()
+                        .map(r -> new Remedy(
+                                r.id(),
+                                r.name(),
+                                r.layer(),
+                                r.minutes(),
+                                only(r.cures(), faults),
+                                List.of(),
+                                List.of(),
+                                r.dryMinutes(),
+                                r.parts(),
+                                List.of(),
+                                r.proof(),
+                                List.of()))
+                        .toList(),
+                p.proofs(),
+                p.parts(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of());
+    }
+
+    private static Check cut(Pack p, Check c, Set<String> faults) {
+        var outcomes = c.outcomes().stream()
+                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(World.causes(p, o), faults), null, 0))
+                .toList();
+        return new Check(
+                c.id(),
+                c.name(),
+                c.layer(),
+                c.minutes(),
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of(),
+                List.of(),
+                outcomes);
+    }
+
+    private static Map<String, Double> only(Map<String, Double> causes, Set<String> faults) {
+        var kept = new HashMap<>(causes);
+        kept.keySet().retainAll(faults);
+        return kept;
+    }
+}

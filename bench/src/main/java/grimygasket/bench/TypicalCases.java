@@ -1,0 +1,89 @@
+package grimygasket.bench;
+
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Feature;
+import grimygasket.pack.Needs;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Sign;
+import grimygasket.server.knowhow.Shipped;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The faults that their two or three likeliest signs, all seen and nothing else known, do not bring among the first three. */
+public final class TypicalCases {
+    private static final int FIRST = 3;
+
+    private TypicalCases() {}
+
+    public static void main(String[] args) {
+        System.out.printf("%nFaults that their likeliest signs do not bring among the first %d%n", FIRST);
+        for (int signs = 2; signs <= 3; signs++) {
+            for (var kind : Shipped.KINDS) {
+                var pack = Shipped.knowhow(kind).pack();
+                int exceptions = 0;
+                for (var fault : pack.faults()) {
+                    var ranking = ranking(pack, fault, signs);
+                    if (ranking.indexOf(fault.id()) >= FIRST) {
+                        exceptions++;
+                        System.out.printf(
+                                "%-16s %d signs  %-24s stands at %d, behind %s%n",
+                                kind,
+                                signs,
+                                fault.id(),
+                                ranking.indexOf(fault.id()) + 1,
+                                String.join(", ", ranking.subList(0, FIRST)));
+                    }
+                }
+                System.out.printf(
+                        "%-16s %d signs  %d of %d%n",
+                        kind, signs, exceptions, pack.faults().size());
+            }
+        }
+    }
+
+    private static List<String> ranking(Pack pack, Fault fault, int signs) {
+        var machine = Machine.of(pack, features(pack, fault), Map.of());
+        var evidence = new Evidence(typicalSigns(pack, fault, machine.traits(), signs), Technician.van(pack));
+        return Diagnosis.assess(pack, machine, evidence).ranking().stream()
+                .map(suspect -> suspect.fault())
+                .toList();
+    }
+
+    /** What is usually fitted, and what the fault and its stations need instead. */
+    private static Set<String> features(Pack pack, Fault fault) {
+        var needed = new HashSet<>(fault.needs());
+        pack.paths().stream()
+                .flatMap(path -> path.stations().stream())
+                .filter(station -> fault.at().contains(station.id()))
+                .forEach(station -> needed.addAll(station.needs()));
+        var groups = pack.features().stream()
+                .filter(feature -> feature.group() != null && needed.contains(feature.id()))
+                .map(Feature::group)
+                .collect(Collectors.toSet());
+        pack.features().stream()
+                .filter(feature -> feature.usual() && !groups.contains(feature.group()))
+                .forEach(feature -> needed.add(feature.id()));
+        return needed;
+    }
+
+    private static List<Finding> typicalSigns(Pack pack, Fault fault, Collection<String> traits, int most) {
+        return pack.signs().stream()
+                .filter(sign -> Needs.met(sign.needs(), traits))
+                .filter(sign -> sign.causes().containsKey(fault.id()))
+                .sorted(Comparator.comparingDouble((Sign sign) -> -sign.causes().get(fault.id())))
+                .limit(most)
+                .map(sign -> (Finding) new SignSettled(sign.id(), Answer.YES))
+                .toList();
+    }
+}
