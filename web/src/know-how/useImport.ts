@@ -45,16 +45,16 @@ export function useImport(kind: string) {
 
   /** All versions with the new one; nothing if that failed. */
   async function add(): Promise<Revision[] | undefined> {
-    const all = await run(() =>
+    const broughtIn = await run(() =>
       answer(() =>
         api.POST('/api/know-how/{kind}/revisions', { params, body: { ...texts, note: note.value } }),
       ),
     )
-    if (all) {
+    if (broughtIn) {
       note.value = ''
       forget()
     }
-    return all
+    return broughtIn?.revisions
   }
 
   return { file, note, inspection, problem, busy, choose, forget, add }

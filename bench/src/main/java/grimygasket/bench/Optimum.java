@@ -30,7 +30,7 @@ import java.util.TreeSet;
  */
 final class Optimum {
     /** A future less likely than this ends with handing on, for both alike. */
-    private static final double NEGLIGIBLE = 1e-3;
+    private static final double NEGLIGIBLE = 1e-2;
 
     private final Pack pack;
     private final Van van;

@@ -27,7 +27,7 @@ import java.util.stream.Collectors;
  * @param complaint id of the sign that is seen
  */
 record SmallCase(Pack pack, String complaint) {
-    private static final int FAULTS = 4;
+    private static final int FAULTS = 3;
     private static final int REMEDIES = 3;
     private static final int SIGNS = 2;
     private static final int CHECKS = 2;

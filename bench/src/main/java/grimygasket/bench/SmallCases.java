@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 
 /** How far the plan is from the best policy there is, on cases small enough to search through all policies. */
 public final class SmallCases {
-    private static final int CASES = 50;
+    private static final int CASES = 40;
 
     private SmallCases() {}
 

@@ -57,6 +57,10 @@ record CallView(
 
     record RingSegment(Stage stage, String title, boolean sealed, List<String> gaps) {}
 
-    /** Another machine in the same home, looked at on the same visit. */
+    /**
+     * Another machine in the same home, looked at on the same visit.
+     *
+     * @param kind in words
+     */
     record Beside(UUID callId, String kind, String maker, String model, Instant closedAt) {}
 }

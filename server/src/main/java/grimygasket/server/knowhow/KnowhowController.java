@@ -44,8 +44,8 @@ class KnowhowController {
     record Supposed(
             @NotNull List<String> features,
 
-            @NotNull @Size(max = 60, message = "That is more than can be weighed: 60 findings at most.") @Valid
-            List<Supposition> findings) {}
+            @NotNull @Size(max = 60, message = "That is more than can be weighed: 60 findings at most.")
+            List<@Valid Supposition> findings) {}
 
     /** What would follow from it. */
     record Consequence(Assessment assessment, Applicable applicable) {}

@@ -55,6 +55,12 @@ class RevisionController {
 
     record Activation(int number) {}
 
+    /**
+     * @param number of the version that the file is
+     * @param revisions all there are now
+     */
+    record BroughtIn(int number, List<Revision> revisions) {}
+
     private final Library library;
     private final RevisionStore revisions;
     private final KnowhowReader reader = Shipped.reader();
@@ -85,7 +91,7 @@ class RevisionController {
     /** Brings a file in as a new version, which is not yet in use. One that is there already is not added again. */
     @PostMapping
     @Transactional
-    public List<Revision> add(@PathVariable String kind, @Valid @RequestBody Import file) {
+    public BroughtIn add(@PathVariable String kind, @Valid @RequestBody Import file) {
         var texts = texts(kind, file);
         try {
             reader.read(kind, texts);
@@ -93,10 +99,10 @@ class RevisionController {
             throw new Problem(Kind.INVALID, "The file is refused, and the version in use stays.")
                     .with("problems", e.problems());
         }
-        if (revisions.find(kind, texts).isEmpty()) {
-            revisions.add(kind, Source.IMPORTED, file.note.strip(), texts);
-        }
-        return revisions.of(kind);
+        int number = revisions
+                .find(kind, texts)
+                .orElseGet(() -> revisions.add(kind, Source.IMPORTED, file.note.strip(), texts));
+        return new BroughtIn(number, revisions.of(kind));
     }
 
     /** Judges new calls with a version from now on; those begun keep theirs. */

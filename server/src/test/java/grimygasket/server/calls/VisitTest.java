@@ -1,0 +1,106 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Several complaints and several machines on one visit, facts, and remedies that cure only one of two complaints. */
+public class VisitTest extends ServerTest {
+    private static double chance(JsonNode call, String fault) {
+        return call.path("assessment")
+                .path("ranking")
+                .valueStream()
+                .filter(suspect -> suspect.path("fault").asString().equals(fault))
+                .findFirst()
+                .orElseThrow()
+                .path("chance")
+                .asDouble();
+    }
+
+    private static Answer complain(Client client, Calls call, UUID id, String text) {
+        return client.post(call.path + "/complaints", "{\"id\": \"%s\", \"text\": \"%s\"}".formatted(id, text));
+    }
+
+    @Test
+    public void furtherComplaintsAreAddedAndWithdrawnButOneStays() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var id = UUID.randomUUID();
+        complain(client, call, id, "And it smells");
+        var twice = complain(client, call, id, "And it smells").body();
+        assertEquals(twice.path("complaints").size(), 2, "a repeated request adds it once");
+        assertTrue(twice.path("complaint").asString().contains("And it smells"));
+        assertEquals(complain(client, call, UUID.randomUUID(), " ").status(), 400);
+
+        assertEquals(
+                client.delete(call.path + "/complaints/" + id)
+                        .body()
+                        .path("complaints")
+                        .size(),
+                1);
+        var last = twice.path("complaints").path(0).path("id").asString();
+        assertEquals(client.delete(call.path + "/complaints/" + last).status(), 400);
+    }
+
+    @Test
+    public void anotherMachineIsACallBesideOnTheSameVisit() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var visit = call.get().body();
+        var other = "/api/calls/" + UUID.randomUUID();
+        var added = client.put(other, """
+                {"day": "2031-05-06", "plannedAt": "09:30:00", "complaint": "Drum stands full", "visitId": "%s",
+                 "customer": {"id": "%s", "name": "Tess Orrin", "street": "2 Weir Lane", "phone": ""},
+                 "machine": {"id": "%s", "kind": "washing-machine", "maker": "Quillane", "model": "Q", "serial": "",
+                             "place": "", "features": [], "version": 0}}
+                """.formatted(
+                        visit.path("visitId").asString(),
+                        visit.path("customer").path("id").asString(),
+                        UUID.randomUUID()));
+        assertEquals(added.status(), 200, added.body().toString());
+        assertEquals(added.body().path("beside").path(0).path("kind").asString(), "Dishwasher");
+        var seen = call.get().body().path("beside");
+        assertEquals(seen.size(), 1);
+        assertEquals("/api/calls/" + seen.path(0).path("callId").asString(), other);
+    }
+
+    @Test
+    public void factsShiftTheSuspectsAndAreCorrectedOrTakenBack() {
+        var call = Calls.add(signedIn());
+        var before = call.get().body();
+        var told = call.enter("FACT", "odd-load", "wax").body();
+        assertTrue(chance(told, "wax-set") > 10 * chance(before, "wax-set"));
+        assertFalse(told.has("startedAt"), "asking about the past is not work on the machine");
+        var fact = told.path("entries").path(0);
+        var corrected = call.correct(
+                        fact.path("id").asString(), "none", fact.path("version").asInt())
+                .body();
+        assertTrue(chance(corrected, "wax-set") <= chance(before, "wax-set"));
+        var entry = corrected.path("entries").path(0);
+        call.takeBack(entry.path("id").asString(), entry.path("version").asInt());
+        assertEquals(chance(call.get().body(), "wax-set"), chance(before, "wax-set"), 1e-12);
+        assertEquals(call.enter("FACT", "odd-load", "lava").status(), 400);
+    }
+
+    @Test
+    public void aRemedyThatCuresOneOfTwoComplaintsLeavesTheOther() {
+        var call = Calls.add(signedIn());
+        call.enter("SIGN", "standing-water", "yes");
+        call.enter("SIGN", "film", "yes");
+        var done = call.enter("REMEDY", "clear-impeller", "done").body();
+        var remedy = done.path("entries").path(2);
+        var partly = call.correct(
+                        remedy.path("id").asString(),
+                        "partly",
+                        remedy.path("version").asInt())
+                .body();
+        assertTrue(partly.path("assessment").path("plan").has("next"), "there is more to do");
+        assertTrue(chance(partly, "impeller-jammed") < 0.05);
+        assertTrue(chance(partly, "detergent-wrong") > 0.3);
+    }
+}

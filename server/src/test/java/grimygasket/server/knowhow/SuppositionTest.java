@@ -1,0 +1,74 @@
+package grimygasket.server.knowhow;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What would follow on a machine that need not exist. */
+public class SuppositionTest extends ServerTest {
+    private Answer suppose(String findings) {
+        return signedIn().post("/api/know-how/dishwasher/suppositions", """
+                        {"features": ["return-valve", "air-gap"], "findings": [%s]}
+                        """.formatted(findings));
+    }
+
+    private static String first(JsonNode body) {
+        return body.path("assessment").path("ranking").path(0).path("fault").asString();
+    }
+
+    @Test
+    public void signsFactsChecksAndCodesMoveTheRanking() {
+        assertEquals(
+                first(suppose("{\"kind\": \"SIGN\", \"subject\": \"water-returns\", \"answer\": \"yes\"}")
+                        .body()),
+                "valve-open");
+        assertEquals(
+                first(suppose("{\"kind\": \"CHECK\", \"subject\": \"valve-ball\", \"answer\": \"open\"}")
+                        .body()),
+                "valve-open");
+        var waxed = suppose("{\"kind\": \"FACT\", \"subject\": \"odd-load\", \"answer\": \"wax\"}");
+        assertEquals(first(waxed.body()), "wax-set");
+        var code = Shipped.knowhow("dishwasher").codes().stream()
+                .filter(c -> c.faults().size() == 1 && c.signs().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        var shown = suppose("""
+                {"kind": "CODE", "subject": "%s", "answer": "shown", "maker": "%s"}
+                """.formatted(code.code(), code.maker()));
+        var weights = shown.body()
+                .path("assessment")
+                .path("ranking")
+                .valueStream()
+                .filter(suspect ->
+                        code.faults().containsKey(suspect.path("fault").asString()))
+                .map(suspect -> suspect.path("why").path(0).path("decibans").asDouble())
+                .toList();
+        assertTrue(weights.get(0) > 3, weights.toString());
+    }
+
+    @Test
+    public void aContradictionIsSaid() {
+        var answer = suppose("""
+                {"kind": "CHECK", "subject": "forced-drain", "answer": "strong"},
+                {"kind": "SIGN", "subject": "standing-water", "answer": "yes"},
+                {"kind": "SIGN", "subject": "pump-silent", "answer": "yes"}
+                """);
+        assertTrue(answer.body().path("assessment").path("misfits").size() >= 1);
+        assertEquals(suppose("").body().path("assessment").path("misfits").size(), 0);
+    }
+
+    @Test
+    public void whatDoesNotExistIsNamed() {
+        var sign = suppose("{\"kind\": \"SIGN\", \"subject\": \"ghost\", \"answer\": \"yes\"}");
+        assertEquals(sign.status(), 400);
+        assertTrue(sign.detail().contains("ghost"), sign.detail());
+        var features = signedIn()
+                .post("/api/know-how/dishwasher/suppositions", "{\"features\": [\"wings\"], \"findings\": []}");
+        assertEquals(features.status(), 400);
+        assertTrue(features.detail().contains("wings"), features.detail());
+        assertEquals(signedIn().get("/api/know-how/toaster").status(), 404);
+    }
+}
