@@ -13,7 +13,7 @@ const adding = ref(false)
       v-for="other in call.beside"
       :key="other.callId"
       :to="`/calls/${other.callId}`"
-      class="flex min-h-11 items-center justify-between gap-2 leading-tight underline decoration-dotted underline-offset-4"
+      class="flex min-h-12 items-center justify-between gap-2 leading-tight underline decoration-dotted underline-offset-4"
     >
       <span>{{ other.kind }}, {{ other.maker }} {{ other.model }}</span>
       <span class="text-soft text-sm">{{ other.closedAt ? 'closed' : 'open' }}</span>

@@ -12,7 +12,7 @@ async function add() {
 
 <template>
   <details class="border-line border-t py-1">
-    <summary class="min-h-11 cursor-pointer py-1 leading-tight">
+    <summary class="min-h-12 cursor-pointer py-1 leading-tight">
       <span class="font-head font-bold">Complaints</span>
       <span class="text-soft block text-[0.95rem]">
         {{ call.complaints.length === 1 ? 'one' : call.complaints.length }}, in the customer’s words
@@ -22,7 +22,7 @@ async function add() {
       <li
         v-for="complaint in call.complaints"
         :key="complaint.id"
-        class="border-line flex min-h-11 items-center justify-between gap-2 border-b border-dashed leading-tight"
+        class="border-line flex min-h-12 items-center justify-between gap-2 border-b border-dashed leading-tight"
       >
         <span>{{ complaint.text }}</span>
         <button

@@ -19,7 +19,7 @@ const summary = computed(
 
 <template>
   <details v-if="pack.features.length" class="border-line border-t py-1">
-    <summary class="min-h-11 cursor-pointer py-1 leading-tight">
+    <summary class="min-h-12 cursor-pointer py-1 leading-tight">
       <span class="font-head font-bold">Fitted</span>
       <span class="text-soft block text-[0.95rem]">{{ summary }}</span>
     </summary>

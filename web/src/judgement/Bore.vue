@@ -124,7 +124,7 @@ const stations = computed(() => {
   @apply bg-transparent px-0;
 }
 .vertical.slim button {
-  @apply min-h-11;
+  @apply min-h-12;
 }
 .vertical.slim .pipe {
   @apply h-auto;

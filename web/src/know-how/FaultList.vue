@@ -55,7 +55,7 @@ const places = computed(() => {
             <li v-for="fault in station.faults" :key="fault.id">
               <RouterLink
                 :to="`/know-how/${knowhow.pack.id}/faults/${fault.id}`"
-                class="flex min-h-11 items-center leading-tight underline decoration-dotted underline-offset-4"
+                class="flex min-h-12 items-center leading-tight underline decoration-dotted underline-offset-4"
                 >{{ fault.name }}<span v-if="fault.danger" class="ml-2" title="Dangerous">⚠</span></RouterLink
               >
             </li>

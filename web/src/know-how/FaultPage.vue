@@ -26,7 +26,7 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
     <header>
       <RouterLink
         :to="`/know-how/${pack.id}/faults`"
-        class="no-print text-soft inline-flex min-h-11 items-center underline decoration-dotted underline-offset-4"
+        class="no-print text-soft inline-flex min-h-12 items-center underline decoration-dotted underline-offset-4"
         >All faults</RouterLink
       >
       <h2 class="text-2xl leading-tight">{{ fault.name }}</h2>

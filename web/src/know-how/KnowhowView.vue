@@ -33,7 +33,7 @@ const shown = computed(
             v-for="one in kinds?.filter((k) => k.id !== kind)"
             :key="one.id"
             :to="`/know-how/${one.id}`"
-            class="flex min-h-11 items-center underline decoration-dotted underline-offset-4"
+            class="flex min-h-12 items-center underline decoration-dotted underline-offset-4"
             >{{ one.name }}</RouterLink
           >
         </nav>

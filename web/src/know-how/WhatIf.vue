@@ -82,7 +82,7 @@ function showStep(key: string) {
         <li
           v-for="(finding, i) in findings"
           :key="finding.kind + finding.subject"
-          class="border-line flex min-h-11 items-center justify-between gap-2 border-b border-dashed leading-tight"
+          class="border-line flex min-h-12 items-center justify-between gap-2 border-b border-dashed leading-tight"
         >
           <span class="font-semibold">{{ words[i] }}</span>
           <button
@@ -107,13 +107,13 @@ function showStep(key: string) {
         Start over
       </button>
       <details :open="wide">
-        <summary class="font-head min-h-11 cursor-pointer py-2 font-bold">Signs</summary>
+        <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Signs</summary>
         <div class="flex flex-wrap gap-1.5">
           <button
             v-for="sign in signs"
             :key="sign.id"
             type="button"
-            class="border-rubber min-h-11 rounded-lg border-2 px-2.5 py-1 text-left text-[0.95rem] leading-tight"
+            class="border-rubber min-h-12 rounded-lg border-2 px-2.5 py-1 text-left text-[0.95rem] leading-tight"
             :class="answerTo('SIGN', sign.id) === 'yes' ? 'bg-rubber text-white' : 'bg-white'"
             :aria-label="`${sign.name}: ${{ yes: 'seen', no: 'missing' }[answerTo('SIGN', sign.id) ?? ''] ?? 'not known'}`"
             @click="turn(sign.id)"
@@ -123,7 +123,7 @@ function showStep(key: string) {
         </div>
       </details>
       <details>
-        <summary class="font-head min-h-11 cursor-pointer py-2 font-bold">Known about it</summary>
+        <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Known about it</summary>
         <FactChoice
           v-for="fact in facts"
           :key="fact.id"
@@ -133,7 +133,7 @@ function showStep(key: string) {
         />
       </details>
       <details>
-        <summary class="font-head min-h-11 cursor-pointer py-2 font-bold">Fitted</summary>
+        <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Fitted</summary>
         <FeatureChoice v-model="features" :features="pack.features" />
       </details>
     </section>

@@ -40,7 +40,7 @@ public class MishapsTest extends BrowserTest {
         var page = open(GRITTY);
         choose(page, "Spin the arms and look at the nozzles");
         installation.stopDatabase();
-        button(page, "Nozzles blocked").click();
+        button(page, "Nozzles blocked").first().click();
         assertThat(page.getByText("The database does not answer just now."))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
         installation.startDatabase();
