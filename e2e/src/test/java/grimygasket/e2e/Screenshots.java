@@ -1,6 +1,7 @@
 package grimygasket.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 
 /** Takes the pictures of docs/screenshots from the demo data; run by scripts/screenshots. */
@@ -25,8 +26,32 @@ public final class Screenshots {
                 takeCall(page, installation.address() + HALF_DONE, folder, "call-" + size.width());
                 takeCall(page, installation.address() + DRYER, folder, "dryer-" + size.width());
                 takeCall(page, installation.address() + NOTHING_KNOWN, folder, "begin-" + size.width());
+                takeWhatIf(page, installation.address() + "/know-how/dishwasher", folder, "know-how-" + size.width());
             }
+            page = chromium.signedIn(installation, Size.DESK);
+            for (var view : new String[] {"faults/impeller-jammed", "signs", "codes", "versions"}) {
+                page.navigate(installation.address() + "/know-how/dishwasher/" + view);
+                page.getByLabel("Find").first().waitFor();
+                page.waitForLoadState(LoadState.NETWORKIDLE);
+                take(page, folder, view.replaceAll("s/.*", "") + "-1280");
+            }
+            page.navigate(installation.address() + "/settings");
+            page.getByText("How often to clean").first().waitFor();
+            take(page, folder, "settings-1280");
         }
+    }
+
+    /** Two signs supposed, of a drain that hums. */
+    private static void takeWhatIf(Page page, String address, Path folder, String name) {
+        page.navigate(address);
+        for (var sign : new String[] {"water stands in the bottom", "pump hums"}) {
+            page.getByPlaceholder("Suppose a sign or a code").fill(sign);
+            page.locator("li[role=option]").first().click();
+            page.getByText("Yes", new Page.GetByTextOptions().setExact(true)).click();
+        }
+        page.getByLabel("Supposed").getByText("Pump hums").waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        take(page, folder, name);
     }
 
     private static void takeCall(Page page, String address, Path folder, String name) {
