@@ -101,7 +101,9 @@ async function settle(id: string, answer: string) {
             <span class="text-soft text-right font-mono text-xs font-semibold">{{ find.tag }}</span>
           </li>
         </ComboboxOption>
-        <li v-if="!found.length" class="px-3 py-3">Nothing by that name.</li>
+        <li v-if="!found.length" role="option" aria-disabled="true" aria-selected="false" class="px-3 py-3">
+          Nothing by that name.
+        </li>
       </ComboboxOptions>
     </Combobox>
   </div>
