@@ -29,7 +29,7 @@ import java.util.stream.Collectors;
 record SmallCase(Pack pack, String complaint) {
     private static final int FAULTS = 3;
     private static final int REMEDIES = 3;
-    private static final int SIGNS = 2;
+    private static final int SIGNS = 1;
     private static final int CHECKS = 2;
 
     /** Something that a pack names, with what it needs and the faults it is about. */
