@@ -11,8 +11,10 @@ import Misfits from '../judgement/Misfits.vue'
 import { byTrouble } from '../judgement/paths'
 import Ranking from '../judgement/Ranking.vue'
 import { stepKey } from '../judgement/steps'
+import { leaderName } from '../judgement/wording'
 import FactChoice from '../ui/FactChoice.vue'
 import FeatureChoice from '../ui/FeatureChoice.vue'
+import { percent } from '../ui/format'
 import Notice from '../ui/Notice.vue'
 import NextInLine from './NextInLine.vue'
 import { useWhatIf } from './useWhatIf'
@@ -30,6 +32,12 @@ async function enter(kind: 'SIGN' | 'CODE', subject: string, answer: string, mak
   suppose(kind, subject, answer, maker)
   return true
 }
+
+/** The likeliest fault, for a screen on which the ranking is far below. */
+const leader = computed(() => {
+  const first = findings.value.length ? data.value?.assessment.ranking[0] : undefined
+  return first && { name: leaderName(first.fault, pack.value), chance: first.chance }
+})
 
 /** A step's answer as something supposed. */
 const SUPPOSED = { ASK: 'SIGN', FACT: 'FACT', CHECK: 'CHECK' } as const
@@ -106,6 +114,9 @@ function showStep(key: string) {
       >
         Start over
       </button>
+      <p v-if="!wide && leader" class="border-rubber border-l-4 pl-3">
+        Most likely: <b>{{ leader.name }}</b>, {{ percent(leader.chance) }}
+      </p>
       <details :open="wide">
         <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Signs</summary>
         <div class="flex flex-wrap gap-1.5">
