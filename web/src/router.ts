@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/', redirect: '/round' },
     { path: '/round/:day?', component: RoundView, props: true },
     { path: '/calls/:id', component: () => import('./call/CallView.vue'), props: true },
+    { path: '/calls/:id/report', component: () => import('./report/ReportView.vue'), props: true },
     { path: '/know-how', redirect: '/know-how/dishwasher' },
     {
       path: '/know-how/:kind',

@@ -8,6 +8,7 @@ import { byId } from '../judgement/byId'
 import { codeName } from '../judgement/wording'
 import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
+import StepCaution from './StepCaution.vue'
 
 defineProps<{ step?: Step }>()
 const emit = defineEmits<{ back: [] }>()
@@ -37,9 +38,10 @@ const uncounted = computed(() =>
 /** What the customer might be told, that is not in the advice yet. */
 const suggestions = computed(() => {
   const { habits, dues } = call.value.suggestions
-  return [...habits, ...dues.map((due) => `${due.task}: every ${days(due.days)}.`)].filter(
-    (line) => !advice.value.includes(line),
-  )
+  return [
+    ...habits,
+    ...dues.map((due) => `${due.task}: ${due.days ? `every ${days(due.days)}` : 'after every use'}.`),
+  ].filter((line) => !advice.value.includes(line))
 })
 const advise = (line: string) => (advice.value = advice.value ? `${advice.value.trimEnd()}\n${line}` : line)
 
@@ -77,7 +79,8 @@ async function close() {
     <template v-if="call.closedAt">
       <p v-if="call.signOff"><b>Left open on purpose:</b> {{ call.signOff }}</p>
       <p v-if="call.advice"><b>Advice given:</b> {{ call.advice }}</p>
-      <RouterLink to="/round" class="btn btn-act">Back to the round</RouterLink>
+      <RouterLink :to="`/calls/${call.id}/report`" class="btn btn-act">Report for the customer</RouterLink>
+      <RouterLink to="/round" class="btn">Back to the round</RouterLink>
       <button type="button" class="btn" :disabled="actions.busy.value" @click="actions.reopen()">
         Open it again
       </button>
@@ -89,6 +92,7 @@ async function close() {
         >
         {{ code.clear }}
       </p>
+      <StepCaution v-for="caution in call.cautionsOpen" :key="caution" :caution="caution" />
       <PartPicker
         v-for="{ remedy, part } in uncounted"
         :key="remedy.id + part"

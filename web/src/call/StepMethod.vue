@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
-import CautionNote from '../ui/CautionNote.vue'
 import { hours } from '../ui/format'
 import { useTimer } from '../ui/useTimer'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
+import StepCaution from './StepCaution.vue'
 
 const props = defineProps<{ step: Step }>()
 const { call, pack } = useCallContext()
@@ -31,7 +31,7 @@ const timer = useTimer(`${call.value.id}:${props.step.id}`, check.value?.timerSe
 </script>
 
 <template>
-  <CautionNote v-for="caution in cautions" :key="caution" :pack="pack" :caution="caution" />
+  <StepCaution v-for="caution in cautions" :key="caution" :caution="caution" />
   <ol v-if="method.length" class="list-decimal space-y-1 pl-6">
     <li v-for="line in method" :key="line">{{ line }}</li>
   </ol>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useSession } from '../api/queries'
 import { clock, money } from '../ui/format'
 import { useCallContext } from './context'
+import { byId } from '../judgement/byId'
 import { findingText } from '../judgement/wording'
 
 const { call, pack, codes, actions } = useCallContext()
@@ -14,6 +15,13 @@ const lines = computed(() =>
       at: entry.at,
       ...findingText(entry, pack.value, codes.value),
       undo: () => actions.takeBack(entry),
+    })),
+    ...call.value.cautionsKept.map((kept) => ({
+      id: kept.caution,
+      at: kept.at,
+      what: byId(pack.value.cautions, kept.caution)?.title ?? kept.caution,
+      result: 'taken care of',
+      undo: () => actions.takeBackCaution(kept.caution),
     })),
     ...call.value.partUses.map((use) => ({
       id: use.id,

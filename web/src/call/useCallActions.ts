@@ -85,6 +85,12 @@ export function useCallActions(callId: Ref<string>) {
     )
   }
 
+  const caution = (id: string) => ({ params: { path: { ...call(), caution: id } } })
+  const keepCaution = (id: string) =>
+    run(() => answer(() => api.PUT('/api/calls/{callId}/cautions/{caution}', caution(id))))
+  const takeBackCaution = (id: string) =>
+    run(() => answer(() => api.DELETE('/api/calls/{callId}/cautions/{caution}', caution(id))))
+
   function complain(text: string) {
     const body = { id: uuid(), text }
     return run(() =>
@@ -117,6 +123,8 @@ export function useCallActions(callId: Ref<string>) {
     usePart,
     putBack,
     fit,
+    keepCaution,
+    takeBackCaution,
     complain,
     withdraw,
     close,

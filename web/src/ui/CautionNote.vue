@@ -14,5 +14,6 @@ const known = computed(() => props.pack.cautions.find((one) => one.id === props.
     aria-label="Caution"
   >
     <b>⚠ {{ lead ?? known.title }}.</b> {{ known.text }}
+    <slot />
   </div>
 </template>

@@ -132,5 +132,9 @@ insert into entry (id, call_id, at, kind, subject, answer, phase) values
 ('0193a000-0000-7000-8000-000000000585', '0193a000-0000-7000-8000-000000000413', now(3) - interval 4 hour, 'SIGN', 'pulses', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000586', '0193a000-0000-7000-8000-000000000414', now(3) - interval 2 hour, 'SIGN', 'film', 'yes', 0);
 
+insert into caution_kept (call_id, caution, at) values
+('0193a000-0000-7000-8000-000000000401', 'glass', now(3) - interval 84 minute),
+('0193a000-0000-7000-8000-000000000407', 'glass', now(3) - interval 24 hour);
+
 insert into part_use (id, call_id, remedy, part_id, used, unit_price, at) values
 ('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute);

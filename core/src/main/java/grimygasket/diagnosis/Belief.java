@@ -62,11 +62,7 @@ final class Belief {
             odds[f] = rate / (1 - rate);
             sound *= 1 - rate;
         }
-        var mass = new double[network.sets.count()];
-        for (int s = 0; s < mass.length; s++) {
-            mass[s] = sound * network.sets.product(odds, s);
-        }
-        return mass;
+        return network.sets.products(odds, sound);
     }
 
     /**
@@ -140,15 +136,6 @@ final class Belief {
         return true;
     }
 
-    /** Chance of an effect that is seen with a noisy-OR. */
-    double chance(NoisyOr effect) {
-        double absent = 0;
-        for (int s = 0; s < weights.length; s++) {
-            absent += weights[s] * effect.absent(sets, s);
-        }
-        return 1 - absent;
-    }
-
     /** Chance of something that is as likely under each set as said. */
     double chance(double[] likelihood) {
         double chance = 0;
@@ -156,15 +143,6 @@ final class Belief {
             chance += weights[s] * likelihood[s];
         }
         return chance;
-    }
-
-    Belief given(NoisyOr effect, boolean present) {
-        var next = new double[weights.length];
-        for (int s = 0; s < next.length; s++) {
-            double absent = effect.absent(sets, s);
-            next[s] = weights[s] * (present ? 1 - absent : absent);
-        }
-        return new Belief(network, sets, next);
     }
 
     /** After something that is as likely under each set as said; see {@link Network#likelihood}. */
@@ -178,11 +156,10 @@ final class Belief {
 
     /** After a remedy that was proved to have cured the machine: what had been wrong with it. */
     Belief givenCured(Remedy remedy) {
-        var cures = network.cures(remedy);
-        var next = new double[weights.length];
-        next[0] = weights[0] * CURED_BY_CHANCE;
-        for (int s = 1; s < next.length; s++) {
-            next[s] = weights[s] * sets.product(cures, s);
+        var next = sets.products(network.cures(remedy), 1);
+        next[0] = CURED_BY_CHANCE;
+        for (int s = 0; s < next.length; s++) {
+            next[s] *= weights[s];
         }
         return new Belief(network, sets, next);
     }
@@ -241,11 +218,8 @@ final class Belief {
 
     /** Chance that a remedy makes the machine whole. */
     double chanceCured(Remedy remedy) {
-        var cures = network.cures(remedy);
-        double cured = 0;
-        for (int s = 1; s < weights.length; s++) {
-            cured += weights[s] * sets.product(cures, s);
-        }
-        return cured;
+        var whole = sets.products(network.cures(remedy), 1);
+        whole[0] = 0;
+        return chance(whole);
     }
 }

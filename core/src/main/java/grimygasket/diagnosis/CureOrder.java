@@ -34,8 +34,16 @@ final class CureOrder {
 
     private final double referMinutes;
 
-    /** A remedy with its price: minutes with the proof, and all costs in minutes, both without access. */
-    private record Item(Remedy remedy, int[] faults, double[] chances, long chain, double minutes, double cost) {}
+    /**
+     * A remedy with its price.
+     *
+     * @param faults that it aims at, ascending
+     * @param aims the same as bits
+     * @param minutes with the proof, without access
+     * @param cost all costs in minutes, without access
+     */
+    private record Item(
+            Remedy remedy, int[] faults, long aims, double[] chances, long chain, double minutes, double cost) {}
 
     /**
      * One remedy in the order.
@@ -65,24 +73,30 @@ final class CureOrder {
                     return new Item(
                             r,
                             faults,
+                            IntStream.of(faults).mapToLong(f -> 1L << f).sum(),
                             IntStream.of(faults).mapToDouble(f -> cures[f]).toArray(),
                             access.chain(r.layer()),
                             minutes,
                             minutes + van.priceInMinutes(r.parts()));
                 })
                 .toArray(Item[]::new);
-        this.rivals = Arrays.stream(items)
-                .map(one -> IntStream.range(0, items.length)
-                        .filter(i -> sharesFault(one, items[i]))
-                        .toArray())
-                .toArray(int[][]::new);
+        this.rivals = new int[items.length][];
+        for (int i = 0; i < items.length; i++) {
+            rivals[i] = rivals(items[i]);
+        }
         this.chains =
                 Arrays.stream(items).mapToLong(Item::chain).distinct().sorted().toArray();
     }
 
-    private static boolean sharesFault(Item one, Item other) {
-        return IntStream.of(one.faults)
-                .anyMatch(fault -> IntStream.of(other.faults).anyMatch(theirs -> theirs == fault));
+    private int[] rivals(Item one) {
+        var found = new int[items.length];
+        int count = 0;
+        for (int i = 0; i < items.length; i++) {
+            if ((one.aims & items[i].aims) != 0) {
+                found[count++] = i;
+            }
+        }
+        return Arrays.copyOf(found, count);
     }
 
     /** All costs of a remedy itself in minutes, its proof and part included, access not. */

@@ -37,15 +37,17 @@ final class FactModel {
 
     /** Chance of each choice, by its index, for every set. */
     double[][] likelihoods(FaultSets sets) {
-        var likelihoods = new double[shares.length][sets.count()];
+        var likelihoods = new double[shares.length][];
+        for (int c = 0; c < shares.length; c++) {
+            likelihoods[c] = sets.products(shifts[c], shares[c]);
+        }
         for (int s = 0; s < sets.count(); s++) {
             double all = 0;
-            for (int c = 0; c < shares.length; c++) {
-                likelihoods[c][s] = shares[c] * sets.product(shifts[c], s);
-                all += likelihoods[c][s];
+            for (var likelihood : likelihoods) {
+                all += likelihood[s];
             }
-            for (int c = 0; c < shares.length; c++) {
-                likelihoods[c][s] /= all;
+            for (var likelihood : likelihoods) {
+                likelihood[s] /= all;
             }
         }
         return likelihoods;

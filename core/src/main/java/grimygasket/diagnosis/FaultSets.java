@@ -27,6 +27,11 @@ final class FaultSets {
 
     private final int width;
 
+    /** By set, its greatest member, and the set without that; of no meaning for the empty set. */
+    private final int[] last;
+
+    private final int[] parent;
+
     private FaultSets(int[][] members, int[][] without, int[][] containing) {
         this.members = members;
         this.without = without;
@@ -36,6 +41,12 @@ final class FaultSets {
         Arrays.fill(padded, containing.length);
         for (int s = 0; s < members.length; s++) {
             System.arraycopy(members[s], 0, padded, s * width, members[s].length);
+        }
+        last = new int[members.length];
+        parent = new int[members.length];
+        for (int s = 1; s < members.length; s++) {
+            last[s] = members[s][members[s].length - 1];
+            parent[s] = without[s][without[s].length - 1];
         }
     }
 
@@ -138,6 +149,22 @@ final class FaultSets {
             product *= factors[padded[i]];
         }
         return product;
+    }
+
+    /**
+     * By set, the product of a factor over its members. As each set is its members but the last, and the last, this takes
+     * one multiplication a set.
+     *
+     * @param factors by fault
+     * @param none the product for the empty set
+     */
+    double[] products(double[] factors, double none) {
+        var products = new double[members.length];
+        products[0] = none;
+        for (int s = 1; s < products.length; s++) {
+            products[s] = products[parent[s]] * factors[last[s]];
+        }
+        return products;
     }
 
     /** By fault, the sum of a value over the sets that contain it. */

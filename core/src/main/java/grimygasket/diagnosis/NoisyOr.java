@@ -30,16 +30,10 @@ final class NoisyOr {
 
     /** Chance of the effect, or of its absence, given that exactly the faults of a set are present; for every set. */
     double[] likelihood(FaultSets sets, boolean present) {
-        var likelihood = new double[sets.count()];
-        for (int s = 0; s < likelihood.length; s++) {
-            double absent = absent(sets, s);
-            likelihood[s] = present ? 1 - absent : absent;
+        var likelihood = sets.products(silent, 1 - leak);
+        for (int s = 0; present && s < likelihood.length; s++) {
+            likelihood[s] = 1 - likelihood[s];
         }
         return likelihood;
-    }
-
-    /** Chance that the effect is absent, given that exactly the faults of a set are present. */
-    double absent(FaultSets sets, int set) {
-        return (1 - leak) * sets.product(silent, set);
     }
 }

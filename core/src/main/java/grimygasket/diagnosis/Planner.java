@@ -162,10 +162,13 @@ final class Planner {
             var belief = now;
             for (int o = 0; o < ids.size(); o++) {
                 boolean last = o == outcomes.length;
-                double chance = last ? left : left * belief.chance(outcomes[o]);
-                add(ids.get(o), names.get(o), chance, last ? belief : belief.given(outcomes[o], true));
-                if (!last) {
-                    belief = belief.given(outcomes[o], false);
+                if (last) {
+                    add(ids.get(o), names.get(o), left, belief);
+                } else {
+                    var seen = outcomes[o].likelihood(now.sets, true);
+                    double chance = left * belief.chance(seen);
+                    add(ids.get(o), names.get(o), chance, belief.given(seen));
+                    belief = belief.given(outcomes[o].likelihood(now.sets, false));
                     left -= chance;
                 }
             }

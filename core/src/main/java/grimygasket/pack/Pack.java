@@ -89,6 +89,10 @@ public record Pack(
         return find("part", parts, Part::id, partId);
     }
 
+    public Caution caution(String cautionId) {
+        return find("caution", cautions, Caution::id, cautionId);
+    }
+
     public Fact fact(String factId) {
         return find("fact", facts, Fact::id, factId);
     }

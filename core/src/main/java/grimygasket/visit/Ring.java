@@ -26,6 +26,11 @@ public record Ring(List<Segment> segments) {
                 .toList();
         return new Ring(List.of(
                 new Segment(Stage.CALL, call(visit)),
+                new Segment(
+                        Stage.SAFE,
+                        Safety.unconfirmed(pack, visit).stream()
+                                .map(caution -> "Not confirmed: “" + caution.title() + "”.")
+                                .toList()),
                 new Segment(Stage.FIND, find(remedies)),
                 new Segment(Stage.CURE, cure(pack, visit, remedies)),
                 new Segment(Stage.PROVE, prove(pack, remedies)),

@@ -3,6 +3,7 @@ package grimygasket.visit;
 /** The parts of a visit, in the order of the work. */
 public enum Stage {
     CALL("Call"),
+    SAFE("Safe"),
     FIND("Find"),
     CURE("Cure"),
     PROVE("Prove"),

@@ -11,12 +11,18 @@ import java.util.Set;
  * @param complaint in the customer's words; may be blank
  * @param findings in order
  * @param partsCounted remedy id to the pack ids of the parts logged for it
+ * @param cautionsKept ids of the cautions that were confirmed
  * @param closed whether the call is closed
  */
 public record VisitRecord(
-        String complaint, List<Finding> findings, Map<String, Set<String>> partsCounted, boolean closed) {
+        String complaint,
+        List<Finding> findings,
+        Map<String, Set<String>> partsCounted,
+        Set<String> cautionsKept,
+        boolean closed) {
     public VisitRecord {
         findings = List.copyOf(findings);
         partsCounted = Map.copyOf(partsCounted);
+        cautionsKept = Set.copyOf(cautionsKept);
     }
 }

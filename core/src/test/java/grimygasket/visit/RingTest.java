@@ -11,6 +11,7 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Remedy;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -26,7 +27,7 @@ public class RingTest {
     private static final Finding SIGN = new SignSettled("sign", Answer.YES);
 
     private static Ring ring(List<Finding> findings, Map<String, Set<String>> parts, boolean closed) {
-        return Ring.of(PACK, new VisitRecord("Does not drain", findings, parts, closed));
+        return Ring.of(PACK, new VisitRecord("Does not drain", findings, parts, Set.of(), closed));
     }
 
     private static List<Stage> sealed(Ring ring) {
@@ -37,9 +38,9 @@ public class RingTest {
     }
 
     @Test
-    public void anEmptyCallHasAGapInEverySegment() {
-        var ring = Ring.of(PACK, new VisitRecord(" ", List.of(), Map.of(), false));
-        assertEquals(sealed(ring), List.of());
+    public void anEmptyCallHasGapsInAllButSafety() {
+        var ring = Ring.of(PACK, new VisitRecord(" ", List.of(), Map.of(), Set.of(), false));
+        assertEquals(sealed(ring), List.of(Stage.SAFE));
         assertEquals(
                 ring.segments().get(0).gaps(),
                 List.of("The complaint is not written down.", "No sign and no code is entered."));
@@ -47,12 +48,12 @@ public class RingTest {
 
     @Test
     public void segmentsSealInTheOrderOfTheWork() {
-        assertEquals(sealed(ring(List.of(SIGN), Map.of(), false)), List.of(Stage.CALL));
+        assertEquals(sealed(ring(List.of(SIGN), Map.of(), false)), List.of(Stage.CALL, Stage.SAFE));
         assertEquals(
                 sealed(ring(List.of(SIGN, new RemedyTried("clean", Proved.PENDING)), Map.of(), false)),
-                List.of(Stage.CALL, Stage.FIND, Stage.CURE));
+                List.of(Stage.CALL, Stage.SAFE, Stage.FIND, Stage.CURE));
         var proved = ring(List.of(SIGN, new RemedyTried("clean", Proved.CURED)), Map.of(), false);
-        assertEquals(sealed(proved), List.of(Stage.CALL, Stage.FIND, Stage.CURE, Stage.PROVE));
+        assertEquals(sealed(proved), List.of(Stage.CALL, Stage.SAFE, Stage.FIND, Stage.CURE, Stage.PROVE));
         assertTrue(proved.gapsBeforeClosing().isEmpty());
         assertEquals(
                 sealed(ring(List.of(SIGN, new RemedyTried("clean", Proved.CURED)), Map.of(), true)),
@@ -66,6 +67,46 @@ public class RingTest {
         assertTrue(ring(findings, Map.of("replace", Set.of("pump")), false)
                 .gapsBeforeClosing()
                 .isEmpty());
+    }
+
+    @Test
+    public void whatCanHurtIsConfirmedOnce() {
+        var pack = new Packs()
+                .fault("a", 0.1)
+                .caution("shock")
+                .remedy(new Remedy(
+                        "open",
+                        "open",
+                        null,
+                        5,
+                        Map.of("a", 0.9),
+                        List.of(),
+                        List.of(),
+                        0,
+                        List.of(),
+                        List.of("shock"),
+                        "works",
+                        List.of()))
+                .remedy(new Remedy(
+                        "again",
+                        "again",
+                        null,
+                        5,
+                        Map.of("a", 0.9),
+                        List.of(),
+                        List.of(),
+                        0,
+                        List.of(),
+                        List.of("shock"),
+                        "works",
+                        List.of()))
+                .build();
+        var findings =
+                List.<Finding>of(new RemedyTried("open", Proved.STILL_FAILING), new RemedyTried("again", Proved.CURED));
+        var open = Ring.of(pack, new VisitRecord("It is loud", findings, Map.of(), Set.of(), false));
+        assertEquals(open.segments().get(1), new Segment(Stage.SAFE, List.of("Not confirmed: “shock”.")));
+        var kept = Ring.of(pack, new VisitRecord("It is loud", findings, Map.of(), Set.of("shock"), false));
+        assertTrue(kept.segments().get(1).sealed());
     }
 
     @Test

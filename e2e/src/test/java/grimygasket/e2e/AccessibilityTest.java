@@ -35,6 +35,9 @@ public class AccessibilityTest extends BrowserTest {
                     .waitFor();
             assertClean(page, "know-how" + view);
         }
+        page.navigate(installation.address() + HALF_DONE + "/report");
+        page.getByText("Likeliest cause so far").waitFor();
+        assertClean(page, "report");
         page.navigate(installation.address() + "/settings");
         page.getByText("How often to clean").first().waitFor();
         assertClean(page, "settings");

@@ -42,6 +42,7 @@ public class WholeJobTest extends BrowserTest {
                         + call + "'"),
                 new String[] {complaint + " Clean the filter every two weeks. 1 1"});
 
+        readTheReport(page, complaint);
         page.getByText("Back to the round").click();
         assertThat(page.getByText(complaint)).isVisible();
         assertThat(page.locator("li", new Page.LocatorOptions().setHasText(complaint))
@@ -107,6 +108,8 @@ public class WholeJobTest extends BrowserTest {
         assertThat(page.getByLabel("Next step"))
                 .containsText("Open first: Lower rack and filter out, then Sump cover off");
         assertThat(page.getByLabel("Caution").last()).containsText("Glass may hide");
+        button(page, "Taken care of: Cuts").click();
+        assertThat(page.getByLabel("Next step")).containsText("✓ Cuts: confirmed at");
         button(page, "Held open, or seat dirty").click();
         assertThat(page.getByLabel("So far")).containsText("Held open, or seat dirty");
 
@@ -147,6 +150,18 @@ public class WholeJobTest extends BrowserTest {
         button(page, "Close the call").click();
         assertThat(page.getByLabel("Next step")).containsText("Closed at");
         assertThat(page.getByPlaceholder("What else?")).hasCount(0);
+    }
+
+    private void readTheReport(Page page, String complaint) {
+        page.getByText("Report for the customer").click();
+        var report = page.getByRole(AriaRole.ARTICLE);
+        assertThat(report).containsText("“" + complaint + "”");
+        assertThat(report).containsText(Pattern.compile("Return valve stuck open, \\S+ sure, because of:"));
+        assertThat(report.getByLabel("Done")).containsText("Replace the return valve");
+        assertThat(report).containsText("Taken care of on the way: Cuts");
+        assertThat(report.getByLabel("Parts")).containsText("€7.40");
+        assertThat(report.getByLabel("Our advice")).containsText("Clean the filter every two weeks.");
+        page.getByText("Back to the call").click();
     }
 
     @Test

@@ -3,6 +3,8 @@ package grimygasket.server.calls;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.pack.Applicable;
+import grimygasket.pack.Caution;
+import grimygasket.server.calls.CallView.DueDate;
 import grimygasket.server.calls.CallView.RingSegment;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.Machine;
@@ -11,8 +13,11 @@ import grimygasket.server.shelf.PartUse;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Ring;
+import grimygasket.visit.Safety;
 import grimygasket.visit.VisitRecord;
 import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -24,26 +29,32 @@ class CallFile {
     private final CallStore calls;
     private final ComplaintStore complaints;
     private final EntryStore entries;
+    private final CautionStore cautions;
     private final MachineStore machines;
     private final ShelfStore shelf;
     private final Library library;
     private final Judge judge;
+    private final Clock clock;
 
     CallFile(
             CallStore calls,
             ComplaintStore complaints,
             EntryStore entries,
+            CautionStore cautions,
             MachineStore machines,
             ShelfStore shelf,
             Library library,
-            Judge judge) {
+            Judge judge,
+            Clock clock) {
         this.calls = calls;
         this.complaints = complaints;
         this.entries = entries;
+        this.cautions = cautions;
         this.machines = machines;
         this.shelf = shelf;
         this.library = library;
         this.judge = judge;
+        this.clock = clock;
     }
 
     CallView of(UUID callId, UUID accountId) {
@@ -63,7 +74,11 @@ class CallFile {
         var assessment = Diagnosis.assess(pack, judged, new Evidence(findings, judge.van(parts)));
         var counted = uses.stream()
                 .collect(Collectors.groupingBy(PartUse::remedy, Collectors.mapping(PartUse::fits, Collectors.toSet())));
-        var ring = Ring.of(pack, new VisitRecord(complaint, findings, counted, call.closedAt() != null));
+        var kept = cautions.of(call.id());
+        var keptIds = kept.stream().map(CautionKept::caution).collect(Collectors.toSet());
+        var record = new VisitRecord(complaint, findings, counted, keptIds, call.closedAt() != null);
+        var ring = Ring.of(pack, record);
+        var advice = Advice.of(pack, judged, assessment);
         return new CallView(
                 call.id(),
                 call.visitId(),
@@ -81,12 +96,15 @@ class CallFile {
                 machine,
                 calls.beside(call, accountId).stream().map(this::beside).toList(),
                 story,
+                kept,
+                Safety.unconfirmed(pack, record).stream().map(Caution::id).toList(),
                 uses,
                 uses.stream().map(PartUse::total).reduce(BigDecimal.ZERO, BigDecimal::add),
                 parts,
                 assessment,
                 Applicable.of(pack, judged.traits()),
-                Advice.of(pack, judged, assessment),
+                advice,
+                dates(advice, call),
                 segments(ring),
                 ring.gapsBeforeClosing());
     }
@@ -95,6 +113,13 @@ class CallFile {
         Machine machine = machines.machine(call.machineId());
         var kind = library.pack(machine.kind(), call.revision()).name();
         return new CallView.Beside(call.id(), kind, machine.maker(), machine.model(), call.closedAt());
+    }
+
+    private List<DueDate> dates(Advice advice, ServiceCall call) {
+        var from = call.closedAt() == null ? call.day() : LocalDate.ofInstant(call.closedAt(), clock.getZone());
+        return advice.dues().stream()
+                .map(due -> new DueDate(due.task(), due.days(), from.plusDays(due.days())))
+                .toList();
     }
 
     private static List<RingSegment> segments(Ring ring) {

@@ -22,10 +22,12 @@ import java.util.UUID;
  * @param complaint all complaints in one line
  * @param startedAt when the first check or remedy was entered; null before
  * @param beside the other machines of the same visit
+ * @param cautionsOpen ids of the cautions of what was done that are not confirmed
  * @param vanParts the parts that fit this machine
  * @param partsTotal price of all parts used
  * @param applicable what of the know-how applies to this machine
  * @param suggestions what the customer might be told
+ * @param dates when what is due is due next, counted from the day of the call
  * @param ring the segments in the order of the work
  * @param gaps what is missing before the call can be closed without a reason
  */
@@ -46,14 +48,23 @@ record CallView(
         Machine machine,
         List<Beside> beside,
         List<Entry> entries,
+        List<CautionKept> cautionsKept,
+        List<String> cautionsOpen,
         List<PartUse> partUses,
         BigDecimal partsTotal,
         List<VanPart> vanParts,
         Assessment assessment,
         Applicable applicable,
         Advice suggestions,
+        List<DueDate> dates,
         List<RingSegment> ring,
         List<String> gaps) {
+
+    /**
+     * @param days from one time to the next; 0 for every use
+     * @param first the first day after this call
+     */
+    record DueDate(String task, int days, LocalDate first) {}
 
     record RingSegment(Stage stage, String title, boolean sealed, List<String> gaps) {}
 

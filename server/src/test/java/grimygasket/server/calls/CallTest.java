@@ -38,6 +38,7 @@ public class CallTest extends ServerTest {
                         .path("kind")
                         .asString(),
                 "PROVE");
+        call.keepCaution("glass");
         int before = valvesOnVan();
         var use = UUID.randomUUID();
         var used = call.usePart(use, "replace-valve", VALVE, 1).body();
@@ -56,7 +57,7 @@ public class CallTest extends ServerTest {
                         .valueStream()
                         .filter(s -> s.path("sealed").asBoolean())
                         .count(),
-                5);
+                6);
 
         assertEquals(call.enter("SIGN", "smell", "yes").kind(), "closed", "a closed call stays as it is");
         assertFalse(call.reopen().body().has("closedAt"));

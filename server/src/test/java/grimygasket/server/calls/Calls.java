@@ -58,6 +58,14 @@ final class Calls {
         return client.delete(path + "/entries/" + entryId + "?version=" + version);
     }
 
+    Answer keepCaution(String caution) {
+        return client.put(path + "/cautions/" + caution, null);
+    }
+
+    Answer takeBackCaution(String caution) {
+        return client.delete(path + "/cautions/" + caution);
+    }
+
     Answer usePart(UUID useId, String remedy, String partId, int count) {
         return client.post(path + "/part-uses", """
                 {"id": "%s", "remedy": "%s", "partId": "%s", "used": %d}

@@ -1,0 +1,10 @@
+package grimygasket.server.calls;
+
+import java.time.Instant;
+
+/**
+ * A caution that the technician has confirmed.
+ *
+ * @param caution its id in the pack
+ */
+record CautionKept(String caution, Instant at) {}

@@ -1,0 +1,42 @@
+package grimygasket.server.calls;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class CautionStore {
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    CautionStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /** In the order in which they were confirmed. */
+    List<CautionKept> of(UUID callId) {
+        return jdbc.sql("select caution, at from caution_kept where call_id = :callId order by at, caution")
+                .param("callId", callId)
+                .query(CautionKept.class)
+                .list();
+    }
+
+    /** Notes the time of the first confirmation. */
+    void keep(UUID callId, String caution) {
+        jdbc.sql("insert ignore into caution_kept (call_id, caution, at) values (:callId, :caution, :at)")
+                .param("callId", callId)
+                .param("caution", caution)
+                .param("at", clock.instant())
+                .update();
+    }
+
+    void takeBack(UUID callId, String caution) {
+        jdbc.sql("delete from caution_kept where call_id = :callId and caution = :caution")
+                .param("callId", callId)
+                .param("caution", caution)
+                .update();
+    }
+}

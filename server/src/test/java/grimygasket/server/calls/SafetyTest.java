@@ -1,0 +1,57 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What can hurt is confirmed once a call, with its time, before the call can be closed without a reason. */
+public class SafetyTest extends ServerTest {
+    private static JsonNode safe(JsonNode call) {
+        return call.path("ring")
+                .valueStream()
+                .filter(segment -> segment.path("stage").asString().equals("SAFE"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    public void aCautionIsConfirmedOnceAndTakenBack() {
+        var call = Calls.add(signedIn());
+        assertTrue(safe(call.get().body()).path("sealed").asBoolean(), "nothing is done that could hurt");
+        var looked = call.enter("CHECK", "valve-ball", "open").body();
+        assertEquals(safe(looked).path("gaps").path(0).asString(), "Not confirmed: “Cuts”.");
+        assertEquals(looked.path("cautionsOpen").path(0).asString(), "glass");
+
+        var kept = call.keepCaution("glass").body();
+        assertTrue(safe(kept).path("sealed").asBoolean());
+        assertTrue(kept.path("cautionsOpen").isEmpty());
+        var again = call.keepCaution("glass").body();
+        assertEquals(again.path("cautionsKept"), kept.path("cautionsKept"), "the first time stands");
+
+        assertTrue(!safe(call.takeBackCaution("glass").body()).path("sealed").asBoolean());
+    }
+
+    @Test
+    public void onlyCautionsOfTheMachineCanBeConfirmed() {
+        var call = Calls.add(signedIn());
+        var refused = call.keepCaution("dragons");
+        assertEquals(refused.status(), 404);
+        assertTrue(refused.detail().contains("dragons"), refused.detail());
+    }
+
+    @Test
+    public void anUnconfirmedCautionNeedsAReasonAtTheEnd() {
+        var call = Calls.add(signedIn());
+        call.enter("SIGN", "water-returns", "yes");
+        var done = call.enter("REMEDY", "rinse-valve", "done").body();
+        var remedy = done.path("entries").path(1);
+        call.correct(
+                remedy.path("id").asString(), "cured", remedy.path("version").asInt());
+        assertEquals(call.close(call.version(), "").kind(), "gaps");
+        call.get().body().path("cautionsOpen").forEach(caution -> call.keepCaution(caution.asString()));
+        assertEquals(call.close(call.version(), "").status(), 200);
+    }
+}

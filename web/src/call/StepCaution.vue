@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { byId } from '../judgement/byId'
+import CautionNote from '../ui/CautionNote.vue'
+import { clock } from '../ui/format'
+import { useCallContext } from './context'
+
+const props = defineProps<{ caution: string }>()
+const { call, pack, actions } = useCallContext()
+const kept = computed(() => call.value.cautionsKept.find((one) => one.caution === props.caution))
+</script>
+
+<template>
+  <p v-if="kept" class="text-clean font-semibold">
+    ✓ {{ byId(pack.cautions, caution)?.title }}: confirmed at {{ clock(kept.at) }}
+  </p>
+  <CautionNote v-else :pack="pack" :caution="caution">
+    <button
+      type="button"
+      class="btn mt-2 w-full"
+      :disabled="actions.busy.value"
+      @click="actions.keepCaution(caution)"
+    >
+      Taken care of: {{ byId(pack.cautions, caution)?.title }}
+    </button>
+  </CautionNote>
+</template>
