@@ -38,6 +38,35 @@ public class FaultSetsTest {
     }
 
     @Test
+    public void productsAndSumsOverAllSetsEqualThoseOfEachSet() {
+        var sets = FaultSets.of(6, 3).only(FaultSets.of(6, 3).withSubsets(wanted(5, 17, 30)));
+        var factors = new double[] {0.5, 2, 3, 0.25, 7, 0.1, 1};
+        var products = sets.products(factors, 4);
+        var values = new double[sets.count()];
+        for (int s = 0; s < sets.count(); s++) {
+            assertEquals(products[s], 4 * sets.product(factors, s), 1e-12);
+            values[s] = s + 1;
+        }
+        var sums = sets.sums(values);
+        for (int fault = 0; fault < 6; fault++) {
+            assertEquals(
+                    sums[fault],
+                    Arrays.stream(sets.containing(fault))
+                            .mapToDouble(s -> values[s])
+                            .sum(),
+                    1e-12);
+        }
+    }
+
+    private static boolean[] wanted(int... sets) {
+        var wanted = new boolean[FaultSets.of(6, 3).count()];
+        for (int s : sets) {
+            wanted[s] = true;
+        }
+        return wanted;
+    }
+
+    @Test
     public void namesABadCount() {
         assertThrows(IllegalArgumentException.class, () -> FaultSets.of(64, 3));
         assertThrows(IllegalArgumentException.class, () -> FaultSets.of(-1, 3));

@@ -9,21 +9,15 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.CodeShown;
-import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Code;
-import grimygasket.pack.Fact;
-import grimygasket.pack.Fact.Choice;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
-import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -45,8 +39,8 @@ public class PosteriorTest {
     public void equalsBruteForceOverAllSets(int seed) {
         var random = new Random(seed);
         int faults = 2 + random.nextInt(6);
-        var pack = randomPack(random, faults);
-        var findings = randomFindings(random, pack);
+        var pack = RandomCases.pack(random, faults);
+        var findings = RandomCases.findings(random, pack);
         var assessment = Diagnosis.assess(pack, Packs.MACHINE, new Evidence(findings, Packs.VAN), faults);
         var expected = BruteForce.posterior(pack, findings);
         for (int f = 0; f < faults; f++) {
@@ -59,7 +53,7 @@ public class PosteriorTest {
     @Test(dataProvider = "seeds")
     public void setsOfThreeMissLittleMoreThanThePriorMassOfLargerOnes(int seed) {
         var random = new Random(seed);
-        var pack = randomPack(random, 7);
+        var pack = RandomCases.pack(random, 7);
         var signs = List.<Finding>of(
                 new SignSettled("s0", random.nextBoolean() ? Answer.YES : Answer.NO),
                 new SignSettled("s1", random.nextBoolean() ? Answer.YES : Answer.NO));
@@ -112,8 +106,8 @@ public class PosteriorTest {
 
     @Test
     public void weightsOfEvidenceAddUpFromThePriorToThePosterior() {
-        var pack = randomPack(new Random(5), 6);
-        var findings = randomFindings(new Random(6), pack).stream()
+        var pack = RandomCases.pack(new Random(5), 6);
+        var findings = RandomCases.findings(new Random(6), pack).stream()
                 .filter(finding -> !finding.equals(new RemedyTried("both", Proved.CURED)))
                 .toList();
         var assessment = Diagnosis.assess(pack, Packs.MACHINE, new Evidence(findings, Packs.VAN));
@@ -235,98 +229,5 @@ public class PosteriorTest {
             chance += weight;
         }
         return chance;
-    }
-
-    private static Pack randomPack(Random random, int faults) {
-        var packs = new Packs();
-        for (int f = 0; f < faults; f++) {
-            packs.fault("f" + f, 0.01 + 0.2 * random.nextDouble());
-        }
-        for (int s = 0; s < 4; s++) {
-            packs.sign("s" + s, 0.01 + 0.1 * random.nextDouble(), randomCauses(random, faults));
-        }
-        for (int c = 0; c < 3; c++) {
-            packs.check(
-                    "c" + c,
-                    null,
-                    2,
-                    outcome("x", 0.02, randomCauses(random, faults)),
-                    outcome("y", 0.03, randomCauses(random, faults)),
-                    outcome("z", 0, Map.of()));
-        }
-        for (int f = 0; f < faults; f++) {
-            packs.remedy("r" + f, null, 5 + random.nextInt(20), null, Map.of("f" + f, 0.3 + 0.6 * random.nextDouble()));
-        }
-        packs.proof("other");
-        packs.remedy(new Remedy(
-                "half",
-                "half",
-                null,
-                4,
-                Map.of("f1", 0.7),
-                List.of(),
-                List.of(),
-                0,
-                List.of(),
-                List.of(),
-                "other",
-                List.of()));
-        packs.fact(new Fact(
-                "age",
-                "Age",
-                "How old?",
-                1,
-                List.of(
-                        new Choice("old", "Old", 0.3, Map.of("f0", 4.0, "f1", 0.5)),
-                        new Choice("new", "New", 0.7, Map.of("f0", 0.25))),
-                List.of()));
-        return packs.remedy("both", null, 9, null, Map.of("f0", 0.8, "f1", 0.6)).build();
-    }
-
-    private static Map<String, Double> randomCauses(Random random, int faults) {
-        var causes = new LinkedHashMap<String, Double>();
-        for (int f = 0; f < faults; f++) {
-            if (random.nextBoolean()) {
-                causes.put("f" + f, 0.05 + 0.9 * random.nextDouble());
-            }
-        }
-        return causes;
-    }
-
-    private static List<Finding> randomFindings(Random random, Pack pack) {
-        var findings = new ArrayList<Finding>();
-        for (int i = 0; i < 6; i++) {
-            findings.add(
-                    switch (random.nextInt(6)) {
-                        case 0 -> new SignSettled("s" + random.nextInt(4), Answer.values()[random.nextInt(3)]);
-                        case 1 ->
-                            new CheckMade(
-                                    "c" + random.nextInt(3),
-                                    List.of("x", "y", "z").get(random.nextInt(3)));
-                        case 2 ->
-                            new CodeShown(new Code(
-                                    "M",
-                                    "kind",
-                                    Code.Display.CODE,
-                                    "E",
-                                    "Meaning",
-                                    0.05,
-                                    Map.of("f0", 0.7, "f1", 0.2),
-                                    Map.of(),
-                                    ""));
-                        case 3 -> new FactKnown("age", random.nextBoolean() ? "old" : "new");
-                        case 4 -> new RemedyTried("half", Proved.PARTLY);
-                        default ->
-                            new RemedyTried(
-                                    random.nextInt(3) == 0
-                                            ? "both"
-                                            : "r" + random.nextInt(pack.faults().size()),
-                                    random.nextInt(4) == 0 ? Proved.PENDING : Proved.STILL_FAILING);
-                    });
-        }
-        if (random.nextBoolean()) {
-            findings.add(new RemedyTried("both", Proved.CURED));
-        }
-        return findings;
     }
 }
