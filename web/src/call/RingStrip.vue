@@ -16,7 +16,7 @@ const { segments } = useRing()
         }"
       />
       <span
-        class="block truncate text-sm"
+        class="block truncate text-xs"
         :class="segment.state === 'current' ? 'text-act font-bold' : 'text-ink'"
         >{{ segment.title }}<span class="sr-only">{{ segment.sealed ? ', sealed' : ', open' }}</span></span
       >

@@ -27,7 +27,8 @@ const cause = computed(() => {
     <h2 id="cause-title" class="text-xl">{{ cured ? 'Cause' : 'Likeliest cause so far' }}</h2>
     <template v-if="cause">
       <p>
-        <b>{{ cause.name }}</b>, {{ percent(cause.chance) }} sure<template v-if="cause.reasons.length"
+        <b>{{ cause.name }}</b>, {{ percent(cause.chance).replace('>', 'over ') }} sure<template
+          v-if="cause.reasons.length"
           >, because of:</template
         >
       </p>

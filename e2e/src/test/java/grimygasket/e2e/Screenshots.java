@@ -7,6 +7,7 @@ import java.nio.file.Path;
 /** Takes the pictures of docs/screenshots from the demo data; run by scripts/screenshots. */
 public final class Screenshots {
     private static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
+    private static final String CLOSED = "/calls/0193a000-0000-7000-8000-000000000401";
     private static final String DRYER = "/calls/0193a000-0000-7000-8000-000000000411";
     private static final String NOTHING_KNOWN = "/calls/0193a000-0000-7000-8000-000000000405";
 
@@ -35,6 +36,9 @@ public final class Screenshots {
                 page.waitForLoadState(LoadState.NETWORKIDLE);
                 take(page, folder, view.replaceAll("s/.*", "") + "-1280");
             }
+            page.navigate(installation.address() + CLOSED + "/report");
+            page.getByText("because of").waitFor();
+            take(page, folder, "report-1280");
             page.navigate(installation.address() + "/settings");
             page.getByText("How often to clean").first().waitFor();
             take(page, folder, "settings-1280");
