@@ -49,7 +49,7 @@ public final class Simulation {
     private static Call call(Pack pack, Technician technician, int number) {
         var random = new Random(1_000L + number);
         var machine = Draw.machine(pack, random);
-        var world = new World(pack, machine, Draw.faults(pack, machine, random), random);
+        var world = new World(pack, Draw.faults(pack, machine, random), random);
         var complaint = Draw.complaint(pack, machine, world, random);
         boolean cured = technician.work(pack, machine, complaint, world);
         return new Call(world.minutes(), cured, world.secondVisit());

@@ -6,7 +6,6 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
-import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Check;
 import grimygasket.pack.Fact;
@@ -17,7 +16,6 @@ import grimygasket.pack.Sign;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
@@ -25,7 +23,6 @@ import java.util.Set;
 /** A simulated machine with hidden faults, which answers as the pack says that such machines do, and counts the minutes. */
 final class World {
     private final Pack pack;
-    private final Machine machine;
     private final Set<String> faults;
     private final Set<String> before;
     private final Set<String> open = new HashSet<>();
@@ -33,9 +30,8 @@ final class World {
     private double minutes;
     private boolean secondVisit;
 
-    World(Pack pack, Machine machine, Set<String> faults, Random random) {
+    World(Pack pack, Set<String> faults, Random random) {
         this.pack = pack;
-        this.machine = machine;
         this.faults = new HashSet<>(faults);
         this.before = Set.copyOf(faults);
         this.random = random;
@@ -47,10 +43,6 @@ final class World {
 
     boolean secondVisit() {
         return secondVisit;
-    }
-
-    boolean meets(List<String> needs) {
-        return machine.meets(needs);
     }
 
     /** Whether the sign is seen, at no cost: the customer says it. */
