@@ -6,10 +6,12 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import java.util.List;
@@ -69,44 +71,52 @@ public class RingTest {
                 .isEmpty());
     }
 
-    @Test
-    public void whatCanHurtIsConfirmedOnce() {
+    private static Remedy withShock(String id) {
+        return new Remedy(
+                id,
+                id,
+                null,
+                5,
+                Map.of("a", 0.9),
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of("shock"),
+                "works",
+                List.of());
+    }
+
+    private static Segment safe(List<Finding> findings, Set<String> kept) {
         var pack = new Packs()
                 .fault("a", 0.1)
                 .caution("shock")
-                .remedy(new Remedy(
-                        "open",
-                        "open",
+                .check(
+                        "look",
                         null,
-                        5,
-                        Map.of("a", 0.9),
-                        List.of(),
-                        List.of(),
-                        0,
-                        List.of(),
-                        List.of("shock"),
-                        "works",
-                        List.of()))
-                .remedy(new Remedy(
-                        "again",
-                        "again",
-                        null,
-                        5,
-                        Map.of("a", 0.9),
-                        List.of(),
-                        List.of(),
-                        0,
-                        List.of(),
-                        List.of("shock"),
-                        "works",
-                        List.of()))
+                        2,
+                        new Outcome("bad", "Bad", 0.1, Map.of("a", 0.9), null, 0),
+                        new Outcome("good", "Good", 0, Map.of(), null, 0))
+                .remedy(withShock("open"))
+                .remedy(withShock("again"))
                 .build();
+        return Ring.of(pack, new VisitRecord("It is loud", findings, Map.of(), kept, false))
+                .segments()
+                .get(Stage.SAFE.ordinal());
+    }
+
+    @Test
+    public void whatCanHurtIsConfirmedOnce() {
         var findings =
                 List.<Finding>of(new RemedyTried("open", Proved.STILL_FAILING), new RemedyTried("again", Proved.CURED));
-        var open = Ring.of(pack, new VisitRecord("It is loud", findings, Map.of(), Set.of(), false));
-        assertEquals(open.segments().get(1), new Segment(Stage.SAFE, List.of("Not confirmed: “shock”.")));
-        var kept = Ring.of(pack, new VisitRecord("It is loud", findings, Map.of(), Set.of("shock"), false));
-        assertTrue(kept.segments().get(1).sealed());
+        assertEquals(safe(findings, Set.of()), new Segment(Stage.SAFE, List.of("Not confirmed: “shock”.")));
+        assertTrue(safe(findings, Set.of("shock")).sealed());
+    }
+
+    @Test
+    public void whatCannotHurtNeedsNoConfirming() {
+        assertTrue(safe(List.of(new CheckMade("look", "bad")), Set.of()).sealed());
+        assertTrue(safe(List.of(new CheckMade("look", "bad")), Set.of("shock")).sealed());
     }
 
     @Test
