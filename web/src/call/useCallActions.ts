@@ -21,6 +21,8 @@ export function useCallActions(callId: Ref<string>) {
     busy.value = true
     problem.value = undefined
     try {
+      // A reading of the call that is still under way would put back what this changes.
+      await queryClient.cancelQueries({ queryKey: callKey(callId.value) })
       queryClient.setQueryData(callKey(callId.value), await change())
       void queryClient.invalidateQueries({ queryKey: ['round'] })
       last = undefined
