@@ -41,16 +41,20 @@ public class ArchitectureTest {
                 .definedBy("grimygasket.diagnosis..")
                 .layer("cadence")
                 .definedBy("grimygasket.cadence..")
+                .layer("gauge")
+                .definedBy("grimygasket.gauge..")
                 .layer("visit")
                 .definedBy("grimygasket.visit..")
                 .whereLayer("visit")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("cadence")
                 .mayOnlyBeAccessedByLayers("visit")
+                .whereLayer("gauge")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("diagnosis")
                 .mayOnlyBeAccessedByLayers("visit")
                 .whereLayer("pack")
-                .mayOnlyBeAccessedByLayers("diagnosis", "cadence", "visit")
+                .mayOnlyBeAccessedByLayers("gauge", "diagnosis", "cadence", "visit")
                 .check(CORE);
     }
 }

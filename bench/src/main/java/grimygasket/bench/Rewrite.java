@@ -61,7 +61,8 @@ final class Rewrite {
                 p.schools(),
                 p.notes(),
                 p.habits(),
-                p.cadences());
+                p.cadences(),
+                p.water());
     }
 
     static Fault rate(Fault f, double rate) {
@@ -84,7 +85,8 @@ final class Rewrite {
                 c.cautions(),
                 c.needs(),
                 c.settles(),
-                outcomes);
+                outcomes,
+                c.phone());
     }
 
     static Outcome causes(Outcome o, Map<String, Double> causes) {
@@ -104,7 +106,8 @@ final class Rewrite {
                 r.parts(),
                 r.cautions(),
                 r.proof(),
-                r.needs());
+                r.needs(),
+                r.licensed());
     }
 
     /** The same numbers with the one for a fault changed. */

@@ -3,6 +3,7 @@ package grimygasket.bench;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Check;
 import grimygasket.pack.Fault;
+import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
@@ -112,7 +113,10 @@ record SmallCase(Pack pack, String complaint) {
                 p.referMinutes(),
                 p.unexplained(),
                 List.of(),
-                p.layers(),
+                p.layers().stream()
+                        .map(l -> new Layer(
+                                l.id(), l.name(), l.within(), l.openMinutes(), l.closeMinutes(), List.of(), List.of()))
+                        .toList(),
                 List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
                 p.faults().stream()
                         .filter(f -> faults.contains(f.id()))
@@ -143,7 +147,8 @@ record SmallCase(Pack pack, String complaint) {
                                 r.parts(),
                                 List.of(),
                                 r.proof(),
-                                List.of()))
+                                List.of(),
+                                null))
                         .toList(),
                 p.proofs(),
                 p.parts(),
@@ -152,7 +157,8 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of());
+                List.of(),
+                null);
     }
 
     private static Check cut(Pack p, Check c, Set<String> faults) {
@@ -170,7 +176,8 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 List.of(),
                 List.of(),
-                outcomes);
+                outcomes,
+                null);
     }
 
     private static Map<String, Double> only(Map<String, Double> causes, Set<String> faults) {

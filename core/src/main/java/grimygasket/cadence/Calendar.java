@@ -23,18 +23,30 @@ public enum Calendar {
         return FOUND;
     }
 
+    /** Days to the next time where nothing was found, see {@link #days(Cadence, Dirt)}. */
+    public int days(Cadence cadence) {
+        return days(cadence, null);
+    }
+
     /**
      * Days to the next time: the calendar's, never past the cadence's limit. The middle is the geometric mean, as a
-     * fortnight and half a year lie a factor apart rather than a difference.
+     * fortnight and half a year lie a factor apart rather than a difference. What was found shifts it, only for the
+     * school that goes by it, and never for what is done at every use.
      *
+     * @param found how dirty it was; null where nobody knows
      * @return 0 for every use
      */
-    public int days(Cadence cadence) {
-        int days = switch (this) {
+    public int days(Cadence cadence, Dirt found) {
+        double days = switch (this) {
             case SHORT -> cadence.shortDays();
             case LONG -> cadence.longDays();
-            case FOUND -> (int) Math.round(Math.sqrt((double) cadence.shortDays() * cadence.longDays()));
+            case FOUND -> byWhatIsFound(cadence, found);
         };
-        return cadence.limitDays() > 0 ? Math.min(days, cadence.limitDays()) : days;
+        return (int) Math.round(cadence.limitDays() > 0 ? Math.min(days, cadence.limitDays()) : days);
+    }
+
+    private static double byWhatIsFound(Cadence cadence, Dirt found) {
+        double middle = Math.sqrt((double) cadence.shortDays() * cadence.longDays());
+        return found == null || middle == 0 ? middle : Math.max(1, found.blend(middle));
     }
 }

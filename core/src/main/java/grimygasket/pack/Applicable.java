@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * What of a pack applies to one machine and its technician, by ids.
@@ -14,13 +15,17 @@ import java.util.Map;
  * @param facts facts that make sense
  * @param checkNotes check id to the notes that stand at it
  * @param remedyNotes remedy id to the notes that stand at it
+ * @param checkCautions check id to the cautions that stand at it, those of the layers around it included
+ * @param remedyCautions remedy id to the cautions that stand at it, in the same way
  */
 public record Applicable(
         List<String> complaints,
         List<String> signs,
         List<String> facts,
         Map<String, List<String>> checkNotes,
-        Map<String, List<String>> remedyNotes) {
+        Map<String, List<String>> remedyNotes,
+        Map<String, List<String>> checkCautions,
+        Map<String, List<String>> remedyCautions) {
 
     /**
      * @param traits see {@link Needs#met}
@@ -45,7 +50,17 @@ public record Applicable(
                         .map(Fact::id)
                         .toList(),
                 checkNotes,
-                remedyNotes);
+                remedyNotes,
+                pack.checks().stream()
+                        .collect(Collectors.toMap(
+                                Check::id, check -> ids(pack.cautions(check.layer(), check.cautions(), traits)))),
+                pack.remedies().stream()
+                        .collect(Collectors.toMap(
+                                Remedy::id, remedy -> ids(pack.cautions(remedy.layer(), remedy.cautions(), traits)))));
+    }
+
+    private static List<String> ids(List<Caution> cautions) {
+        return cautions.stream().map(Caution::id).toList();
     }
 
     private static void add(Map<String, List<String>> notes, String id, Note note) {

@@ -1,16 +1,22 @@
 package grimygasket.pack;
 
+import java.util.List;
+
 /**
  * What can hurt at a step.
  *
  * @param id unique within the pack
  * @param title one or two words
  * @param text what to do about it; local codes and the maker's instructions come first
+ * @param hazard what is to be shut off, drained or kept away from; never null
+ * @param needs what a machine must meet for it to matter, see {@link Needs}
  */
-public record Caution(String id, String title, String text) {
+public record Caution(String id, String title, String text, Hazard hazard, List<String> needs) {
     public Caution {
         Range.text("caution id", id);
         Range.text("title of caution " + id, title);
         Range.text("text of caution " + id, text);
+        hazard = hazard == null ? Hazard.OTHER : hazard;
+        needs = Lists.copy(needs);
     }
 }

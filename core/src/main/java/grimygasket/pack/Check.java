@@ -16,6 +16,7 @@ import java.util.List;
  * @param needs what machine and technician must meet for it to make sense, see {@link Needs}
  * @param settles ids of the signs that need not be asked for once this check is made, because it shows them
  * @param outcomes at least two, in order of precedence
+ * @param phone how a customer is asked to make it by telephone; null where it needs somebody on site
  */
 public record Check(
         String id,
@@ -28,7 +29,8 @@ public record Check(
         List<String> cautions,
         List<String> needs,
         List<String> settles,
-        List<Outcome> outcomes) {
+        List<Outcome> outcomes,
+        String phone) {
     public Check {
         Range.text("check id", id);
         Range.text("name of check " + id, name);

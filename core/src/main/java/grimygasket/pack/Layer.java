@@ -1,5 +1,7 @@
 package grimygasket.pack;
 
+import java.util.List;
+
 /**
  * A layer of the machine that has to be opened to reach what lies under it. Opening is paid once for all that it
  * exposes, and closing again belongs to the price.
@@ -9,12 +11,23 @@ package grimygasket.pack;
  * @param within the layer that must be open before this one; null for one reached from outside
  * @param openMinutes minutes to open, 0 to 600
  * @param closeMinutes minutes to close again, 0 to 600
+ * @param cautions ids of the cautions that stand at its opening
+ * @param pieces what comes off, in the order in which it comes off
  */
-public record Layer(String id, String name, String within, double openMinutes, double closeMinutes) {
+public record Layer(
+        String id,
+        String name,
+        String within,
+        double openMinutes,
+        double closeMinutes,
+        List<String> cautions,
+        List<Piece> pieces) {
     public Layer {
         Range.text("layer id", id);
         Range.text("name of layer " + id, name);
         Range.minutes("openMinutes of layer " + id, openMinutes);
         Range.minutes("closeMinutes of layer " + id, closeMinutes);
+        cautions = Lists.copy(cautions);
+        pieces = Lists.copy(pieces);
     }
 }

@@ -3,6 +3,7 @@ package grimygasket.pack;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.function.Function;
 
@@ -14,6 +15,7 @@ import java.util.function.Function;
  * @param referMinutes what it costs, in minutes, to give up and hand the call on when nothing listed fits; 0 to 600
  * @param unexplained chance that somebody calls about a machine with none of the listed faults, on a day on which a
  *     faulty one is called about for certain; between 0 and 1
+ * @param water where water may stand when it is opened; null for a machine without any
  * @throws PackException if a reference leads nowhere or an id is used twice
  */
 public record Pack(
@@ -35,7 +37,8 @@ public record Pack(
         List<School> schools,
         List<Note> notes,
         List<Habit> habits,
-        List<Cadence> cadences) {
+        List<Cadence> cadences,
+        StandingWater water) {
     public Pack {
         Range.text("pack id", id);
         Range.text("name of pack " + id, name);
@@ -58,7 +61,7 @@ public record Pack(
         cadences = Lists.copy(cadences);
         var problems = new References(
                         features, layers, paths, faults, signs, checks, remedies, proofs, parts, cautions, facts,
-                        schools, notes, habits, cadences)
+                        schools, notes, habits, cadences, water)
                 .problems();
         if (!problems.isEmpty()) {
             throw new PackException(problems);
@@ -79,6 +82,43 @@ public record Pack(
 
     public Remedy remedy(String remedyId) {
         return find("remedy", remedies, Remedy::id, remedyId);
+    }
+
+    public Layer layer(String layerId) {
+        return find("layer", layers, Layer::id, layerId);
+    }
+
+    public Station station(String stationId) {
+        return find(
+                "station",
+                paths.stream().flatMap(path -> path.stations().stream()).toList(),
+                Station::id,
+                stationId);
+    }
+
+    /** The layers that have to be open to work at one, outermost first, that one included; none for null. */
+    public List<Layer> chain(String layerId) {
+        var chain = new ArrayList<Layer>();
+        for (var id = layerId; id != null; id = layer(id).within()) {
+            chain.add(0, layer(id));
+        }
+        return chain;
+    }
+
+    /**
+     * The cautions that stand at work in a layer: those of the work, then those of all layers around it.
+     *
+     * @param layer id of the layer; null for work from outside
+     * @param ofTheWork ids of the work's own cautions
+     * @param traits see {@link Needs#met}
+     */
+    public List<Caution> cautions(String layer, List<String> ofTheWork, Collection<String> traits) {
+        var ids = new LinkedHashSet<>(ofTheWork);
+        chain(layer).forEach(one -> ids.addAll(one.cautions()));
+        return ids.stream()
+                .map(this::caution)
+                .filter(caution -> Needs.met(caution.needs(), traits))
+                .toList();
     }
 
     public Proof proof(String proofId) {

@@ -9,12 +9,20 @@ import java.util.List;
  * @param name the function, as it is when it works: "It drains"
  * @param minutes 0 to 600
  * @param steps the method
+ * @param runs how often it must be seen to work, 1 to 9; 0 is taken for once
+ * @param reading what is measured of it before and after; null where it is only looked at
+ * @param light what is said of a light that only goes out in a run; null for none
  */
-public record Proof(String id, String name, double minutes, List<String> steps) {
+public record Proof(
+        String id, String name, double minutes, List<String> steps, int runs, Reading reading, String light) {
+    private static final int MOST_RUNS = 9;
+
     public Proof {
         Range.text("proof id", id);
         Range.text("name of proof " + id, name);
         Range.minutes("minutes of proof " + id, minutes);
         steps = Lists.copy(steps);
+        Range.between("runs of proof " + id, runs, 0, MOST_RUNS);
+        runs = Math.max(1, runs);
     }
 }

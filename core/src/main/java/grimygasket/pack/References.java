@@ -23,7 +23,8 @@ record References(
         List<School> schools,
         List<Note> notes,
         List<Habit> habits,
-        List<Cadence> cadences) {
+        List<Cadence> cadences,
+        StandingWater water) {
 
     /** A sentence for each problem; empty for a sound pack. */
     List<String> problems() {
@@ -79,7 +80,17 @@ record References(
             known.require(where, "proof", proofIds, remedy.proof());
             known.needs(where, remedy.needs());
         }
-        layers.forEach(layer -> known.require("layer " + layer.id(), "layer", layerIds, layer.within()));
+        ids("piece", layers.stream().flatMap(layer -> layer.pieces().stream()).toList(), Piece::id, problems);
+        for (var layer : layers) {
+            var where = "layer " + layer.id();
+            known.require(where, "layer", layerIds, layer.within());
+            known.requireAll(where, "caution", cautionIds, layer.cautions());
+            layer.pieces().forEach(piece -> known.needs("piece " + piece.id(), piece.needs()));
+        }
+        cautions.forEach(caution -> known.needs("caution " + caution.id(), caution.needs()));
+        if (water != null) {
+            known.requireAll("the standing water", "layer", layerIds, water.layers());
+        }
         layerOrder(problems);
         for (var fact : facts) {
             var where = "fact " + fact.id();

@@ -18,6 +18,7 @@ import java.util.Map;
  * @param cautions ids of the cautions that stand at this step
  * @param proof the proof of the pack that shows whether it worked
  * @param needs what machine and technician must meet for it to be advised, see {@link Needs}
+ * @param licensed who alone may do it, for example "gas fitter"; null where the technician may
  */
 public record Remedy(
         String id,
@@ -31,7 +32,8 @@ public record Remedy(
         List<String> parts,
         List<String> cautions,
         String proof,
-        List<String> needs) {
+        List<String> needs,
+        String licensed) {
     private static final double TWO_DAYS = 2880;
 
     public Remedy {

@@ -1,9 +1,11 @@
 package grimygasket.visit;
 
 import grimygasket.cadence.Calendar;
+import grimygasket.cadence.Dirt;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Cadence;
 import grimygasket.pack.Pack;
 import java.util.List;
 
@@ -23,7 +25,10 @@ public record Advice(List<String> habits, List<Due> dues) {
      */
     public record Due(String task, int days) {}
 
-    public static Advice of(Pack pack, Machine machine, Assessment assessment) {
+    /**
+     * @param conditions what was found, which shifts the dates for the school that goes by it
+     */
+    public static Advice of(Pack pack, Machine machine, Assessment assessment, List<Condition> conditions) {
         var causes = assessment.ranking().stream()
                 .filter(suspect -> suspect.chance() >= WORTH_SAYING)
                 .map(Suspect::fault)
@@ -39,7 +44,22 @@ public record Advice(List<String> habits, List<Due> dues) {
                 pack.cadences().stream()
                         .filter(cadence -> machine.meets(cadence.needs()))
                         .filter(cadence -> cadence.faults().stream().anyMatch(causes::contains))
-                        .map(cadence -> new Due(cadence.task(), calendar.days(cadence)))
+                        .map(cadence ->
+                                new Due(cadence.task(), calendar.days(cadence, found(pack, cadence, conditions))))
                         .toList());
+    }
+
+    /** How dirty the place was that a cadence keeps clean; null where nobody has said. */
+    private static Dirt found(Pack pack, Cadence cadence, List<Condition> conditions) {
+        var stations = cadence.faults().stream()
+                .flatMap(fault -> pack.fault(fault).at().stream())
+                .toList();
+        return conditions.stream()
+                .filter(condition -> stations.contains(condition.station()))
+                .filter(condition ->
+                        condition.sinceDays() != null && condition.before() != null && condition.before() < 1)
+                .map(condition -> new Dirt(condition.sinceDays(), 1 - condition.before()))
+                .findFirst()
+                .orElse(null);
     }
 }

@@ -1,32 +1,32 @@
 package grimygasket.visit;
 
-import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Pack;
+import java.util.LinkedHashSet;
 import java.util.List;
 
 /** Whatever was done that can hurt, its caution is confirmed, once a call. */
 public final class Safety {
     private Safety() {}
 
-    /** The cautions of all checks made and remedies tried that are not confirmed, in the order in which they came up. */
-    public static List<Caution> unconfirmed(Pack pack, VisitRecord visit) {
-        return visit.findings().stream()
-                .flatMap(finding -> cautions(pack, finding).stream())
-                .distinct()
-                .filter(caution -> !visit.cautionsKept().contains(caution))
-                .map(pack::caution)
-                .toList();
-    }
-
-    private static List<String> cautions(Pack pack, Finding finding) {
-        if (finding instanceof CheckMade made) {
-            return pack.check(made.check()).cautions();
+    /** The cautions of all checks made, remedies tried and layers opened that are not confirmed, in that order. */
+    public static List<Caution> unconfirmed(Pack pack, Machine machine, VisitRecord visit) {
+        var cautions = new LinkedHashSet<Caution>();
+        for (var finding : visit.findings()) {
+            if (finding instanceof CheckMade made) {
+                var check = pack.check(made.check());
+                cautions.addAll(pack.cautions(check.layer(), check.cautions(), machine.traits()));
+            } else if (finding instanceof RemedyTried tried) {
+                var remedy = pack.remedy(tried.remedy());
+                cautions.addAll(pack.cautions(remedy.layer(), remedy.cautions(), machine.traits()));
+            }
         }
-        return finding instanceof RemedyTried tried
-                ? pack.remedy(tried.remedy()).cautions()
-                : List.of();
+        visit.opened(pack).forEach(layer -> cautions.addAll(pack.cautions(layer.id(), List.of(), machine.traits())));
+        return cautions.stream()
+                .filter(caution -> !visit.cautionsKept().contains(caution.id()))
+                .toList();
     }
 }

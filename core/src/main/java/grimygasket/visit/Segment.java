@@ -6,9 +6,9 @@ import java.util.List;
  * One part of a visit.
  *
  * @param stage which part
- * @param gaps what is missing, in sentences; empty when it is sealed
+ * @param gaps what is missing; empty when it is sealed
  */
-public record Segment(Stage stage, List<String> gaps) {
+public record Segment(Stage stage, List<Gap> gaps) {
     public Segment {
         gaps = List.copyOf(gaps);
     }

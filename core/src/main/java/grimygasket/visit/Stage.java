@@ -5,7 +5,9 @@ public enum Stage {
     CALL("Call"),
     SAFE("Safe"),
     FIND("Find"),
+    OPEN("Open"),
     CURE("Cure"),
+    CLOSE("Close"),
     PROVE("Prove"),
     HAND_OVER("Hand over");
 

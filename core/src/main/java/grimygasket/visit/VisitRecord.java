@@ -1,8 +1,12 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.pack.Layer;
+import grimygasket.pack.Pack;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /**
@@ -10,19 +14,58 @@ import java.util.Set;
  *
  * @param complaint in the customer's words; may be blank
  * @param findings in order
- * @param partsCounted remedy id to the pack ids of the parts logged for it
+ * @param parts fitted
  * @param cautionsKept ids of the cautions that were confirmed
+ * @param laid what came off, in order
+ * @param conditions what was found at the stations
+ * @param debts what has to be put back before the end
+ * @param things found in the machine
+ * @param proofs of its functions, as far as they have come
  * @param closed whether the call is closed
+ * @param now in milliseconds since 1970
  */
 public record VisitRecord(
         String complaint,
         List<Finding> findings,
-        Map<String, Set<String>> partsCounted,
+        List<PartCount> parts,
         Set<String> cautionsKept,
-        boolean closed) {
+        List<Laid> laid,
+        List<Condition> conditions,
+        List<Debt> debts,
+        List<Found> things,
+        List<ProofRun> proofs,
+        boolean closed,
+        long now) {
     public VisitRecord {
         findings = List.copyOf(findings);
-        partsCounted = Map.copyOf(partsCounted);
+        parts = List.copyOf(parts);
         cautionsKept = Set.copyOf(cautionsKept);
+        laid = List.copyOf(laid);
+        conditions = List.copyOf(conditions);
+        debts = List.copyOf(debts);
+        things = List.copyOf(things);
+        proofs = List.copyOf(proofs);
+    }
+
+    /** The remedies tried, in order. */
+    List<RemedyTried> remedies() {
+        return findings.stream()
+                .filter(RemedyTried.class::isInstance)
+                .map(RemedyTried.class::cast)
+                .toList();
+    }
+
+    /** The layers that the work so far has opened, each after those around it. */
+    Set<Layer> opened(Pack pack) {
+        var opened = new LinkedHashSet<Layer>();
+        for (var finding : findings) {
+            if (finding instanceof CheckMade made) {
+                opened.addAll(pack.chain(pack.check(made.check()).layer()));
+            } else if (finding instanceof RemedyTried tried) {
+                opened.addAll(pack.chain(pack.remedy(tried.remedy()).layer()));
+            }
+        }
+        laid.forEach(piece -> opened.addAll(pack.chain(piece.layer())));
+        return opened;
     }
 }

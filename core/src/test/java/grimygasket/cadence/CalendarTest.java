@@ -30,6 +30,21 @@ public class CalendarTest {
     }
 
     @Test
+    public void whatIsFoundShiftsTheDatesOfTheSchoolThatGoesByIt() {
+        var filter = cadence(14, 182, 0);
+        // Three quarters blocked after 60 days: half of it would be gone after 40; the geometric mean with 50.48 is
+        // 44.9.
+        assertEquals(Calendar.FOUND.days(filter, new Dirt(60, 0.75)), 45);
+        // A tenth after a year: 1825 days, blended 303.5.
+        assertEquals(Calendar.FOUND.days(filter, new Dirt(365, 0.1)), 304);
+        assertEquals(Calendar.FOUND.days(cadence(14, 182, 90), new Dirt(365, 0.1)), 90, "never past the limit");
+        assertEquals(Calendar.SHORT.days(filter, new Dirt(60, 0.75)), 14);
+        assertEquals(Calendar.FOUND.days(cadence(0, 30, 0), new Dirt(60, 0.75)), 0, "every use stays every use");
+        expectThrows(IllegalArgumentException.class, () -> new Dirt(0, 0.5));
+        expectThrows(IllegalArgumentException.class, () -> new Dirt(30, 0));
+    }
+
+    @Test
     public void byWhatIsFoundWhereNothingIsChosen() {
         assertEquals(Calendar.of(Set.of("how-often=short", "vented")), Calendar.SHORT);
         assertEquals(Calendar.of(Set.of("vented")), Calendar.FOUND);

@@ -180,7 +180,8 @@ public class JudgementTest {
                         List.of(),
                         List.of(),
                         "washes",
-                        List.of()))
+                        List.of(),
+                        null))
                 .build();
         var both = evidence(
                 new SignSettled("stands", Answer.YES),
@@ -220,7 +221,8 @@ public class JudgementTest {
                         List.of(),
                         List.of(),
                         "works",
-                        List.of()))
+                        List.of(),
+                        null))
                 .build();
         return Diagnosis.assess(pack, Packs.MACHINE, evidence(new SignSettled("weak", Answer.YES)));
     }

@@ -7,6 +7,7 @@ import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
 import grimygasket.pack.Habit;
+import grimygasket.pack.Hazard;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
@@ -36,7 +37,8 @@ public final class Packs {
     private final List<Check> checks = new ArrayList<>();
     private final List<Remedy> remedies = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
-    private final List<Proof> proofs = new ArrayList<>(List.of(new Proof("works", "It works", 2, List.of())));
+    private final List<Proof> proofs =
+            new ArrayList<>(List.of(new Proof("works", "It works", 2, List.of(), 1, null, null)));
     private final List<Caution> cautions = new ArrayList<>();
     private final List<Fact> facts = new ArrayList<>();
     private final List<School> schools = new ArrayList<>();
@@ -59,7 +61,11 @@ public final class Packs {
     }
 
     public Packs layer(String id, String within, double open, double close) {
-        layers.add(new Layer(id, id, within, open, close));
+        return layer(new Layer(id, id, within, open, close, List.of(), List.of()));
+    }
+
+    public Packs layer(Layer layer) {
+        layers.add(layer);
         return this;
     }
 
@@ -82,19 +88,35 @@ public final class Packs {
         return this;
     }
 
+    public Packs check(Check check) {
+        checks.add(check);
+        return this;
+    }
+
     public Packs check(String id, String layer, double minutes, Outcome... outcomes) {
         checks.add(new Check(
-                id, id, layer, minutes, List.of(), List.of(), 0, List.of(), List.of(), List.of(), List.of(outcomes)));
+                id,
+                id,
+                layer,
+                minutes,
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(outcomes),
+                null));
         return this;
     }
 
     public Packs remedy(String id, String layer, double minutes, String part, Map<String, Double> cures) {
         if (part != null && parts.stream().noneMatch(p -> p.id().equals(part))) {
-            parts.add(new Part(part, part));
+            parts.add(new Part(part, part, false));
         }
         var used = part == null ? List.<String>of() : List.of(part);
         return remedy(new Remedy(
-                id, id, layer, minutes, cures, List.of(), List.of(), 0, used, List.of(), "works", List.of()));
+                id, id, layer, minutes, cures, List.of(), List.of(), 0, used, List.of(), "works", List.of(), null));
     }
 
     public Packs remedy(Remedy remedy) {
@@ -123,12 +145,20 @@ public final class Packs {
     }
 
     public Packs proof(String id) {
-        proofs.add(new Proof(id, id, 2, List.of()));
+        return proof(new Proof(id, id, 2, List.of(), 1, null, null));
+    }
+
+    public Packs proof(Proof proof) {
+        proofs.add(proof);
         return this;
     }
 
     public Packs caution(String id) {
-        cautions.add(new Caution(id, id, id));
+        return caution(new Caution(id, id, id, Hazard.OTHER, List.of()));
+    }
+
+    public Packs caution(Caution caution) {
+        cautions.add(caution);
         return this;
     }
 
@@ -152,7 +182,8 @@ public final class Packs {
                 schools,
                 List.of(),
                 habits,
-                cadences);
+                cadences,
+                null);
     }
 
     static Outcome outcome(String id, double leak, Map<String, Double> causes) {

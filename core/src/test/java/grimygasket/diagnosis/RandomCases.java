@@ -57,7 +57,8 @@ final class RandomCases {
                 List.of(),
                 List.of(),
                 "other",
-                List.of()));
+                List.of(),
+                null));
         packs.fact(new Fact(
                 "age",
                 "Age",

@@ -41,8 +41,8 @@ public class PackTest {
         expectThrows(
                 IllegalArgumentException.class,
                 () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of()));
-        expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0));
-        expectThrows(IllegalArgumentException.class, () -> new Part("p", " "));
+        expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0, null, null));
+        expectThrows(IllegalArgumentException.class, () -> new Part("p", " ", false));
     }
 
     @Test
@@ -61,10 +61,11 @@ public class PackTest {
 
     @Test
     public void whatAPackLeavesOutIsEmpty() {
-        assertEquals(new Check("c", "C", null, 1, null, null, 0, null, null, null, twoOutcomes()).tools(), List.of());
+        assertEquals(
+                new Check("c", "C", null, 1, null, null, 0, null, null, null, twoOutcomes(), null).tools(), List.of());
         expectThrows(
                 IllegalArgumentException.class,
-                () -> new Check("c", "C", null, 1, null, null, 0, null, null, null, List.of()));
+                () -> new Check("c", "C", null, 1, null, null, 0, null, null, null, List.of(), null));
     }
 
     private static List<Outcome> twoOutcomes() {

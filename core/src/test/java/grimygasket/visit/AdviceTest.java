@@ -33,7 +33,7 @@ public class AdviceTest {
         var machine = new Machine(Set.of("screen", "how-often=short"));
         var assessment =
                 Diagnosis.assess(pack, machine, new Evidence(List.of(new SignSettled("grit", Answer.YES)), Packs.VAN));
-        var advice = Advice.of(pack, machine, assessment);
+        var advice = Advice.of(pack, machine, assessment, List.of());
         assertEquals(advice.habits(), List.of("Rinse."));
         assertEquals(advice.dues(), List.of(new Advice.Due("Clean the filter", 14)));
     }

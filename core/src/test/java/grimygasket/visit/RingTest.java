@@ -1,8 +1,12 @@
 package grimygasket.visit;
 
+import static grimygasket.visit.Visits.joint;
+import static grimygasket.visit.Visits.piece;
+import static grimygasket.visit.Visits.texts;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
@@ -11,118 +15,269 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Caution;
+import grimygasket.pack.Confirmation;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Hazard;
+import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Remedy;
+import grimygasket.pack.Piece;
+import grimygasket.pack.Proof;
+import grimygasket.pack.Reading;
+import grimygasket.pack.Screws;
+import grimygasket.visit.Condition.Stuff;
+import grimygasket.visit.Condition.Wear;
+import grimygasket.visit.Laid.Place;
+import grimygasket.visit.PartCount.OldPart;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.testng.annotations.Test;
 
 public class RingTest {
+    private static final Piece PLATE = new Piece(
+            "plate",
+            "Kick plate",
+            null,
+            null,
+            null,
+            null,
+            false,
+            false,
+            false,
+            List.of(Confirmation.LOCKED),
+            List.of());
+    private static final Piece SCREEN = new Piece(
+            "screen", "Metal screen", null, null, null, null, false, false, false, List.of(), List.of("chopper"));
     private static final Pack PACK = new Packs()
-            .fault("a", 0.1)
+            .feature("chopper")
+            .caution(new Caution("shock", "Electric shock", "Unplug.", Hazard.POWER, List.of()))
+            .layer(new Layer("below", "Kick plate off", null, 4, 4, List.of("shock"), List.of(PLATE, SCREEN)))
+            .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, List.of()))
             .sign("sign", 0.1, Map.of("a", 0.9))
+            .check(
+                    "look",
+                    "below",
+                    2,
+                    new Outcome("bad", "Bad", 0.1, Map.of("a", 0.9), null, 0),
+                    new Outcome("good", "Good", 0, Map.of(), null, 0))
             .remedy("clean", null, 5, null, Map.of("a", 0.9))
+            .remedy("brush", "below", 5, null, Map.of("a", 0.9))
             .remedy("replace", null, 5, "pump", Map.of("a", 0.9))
             .build();
     private static final Finding SIGN = new SignSettled("sign", Answer.YES);
+    private static final Finding CLEANED = new RemedyTried("clean", Proved.CURED);
 
-    private static Ring ring(List<Finding> findings, Map<String, Set<String>> parts, boolean closed) {
-        return Ring.of(PACK, new VisitRecord("Does not drain", findings, parts, Set.of(), closed));
+    private static Ring ring(Visits visit) {
+        return Ring.of(PACK, Packs.MACHINE, visit.build());
     }
 
-    private static List<Stage> sealed(Ring ring) {
-        return ring.segments().stream()
+    private static List<String> gaps(Stage stage, Visits visit) {
+        return texts(ring(visit).segments().get(stage.ordinal()).gaps());
+    }
+
+    private static List<Stage> sealed(Visits visit) {
+        return ring(visit).segments().stream()
                 .filter(Segment::sealed)
                 .map(Segment::stage)
                 .toList();
     }
 
     @Test
-    public void anEmptyCallHasGapsInAllButSafety() {
-        var ring = Ring.of(PACK, new VisitRecord(" ", List.of(), Map.of(), Set.of(), false));
-        assertEquals(sealed(ring), List.of(Stage.SAFE));
+    public void anEmptyCallSaysWhatIsMissing() {
+        var empty = new Visits().complaint(" ");
         assertEquals(
-                ring.segments().get(0).gaps(),
+                gaps(Stage.CALL, empty),
                 List.of("The complaint is not written down.", "No sign and no code is entered."));
+        assertEquals(sealed(empty), List.of(Stage.SAFE, Stage.OPEN, Stage.CLOSE));
     }
 
     @Test
-    public void segmentsSealInTheOrderOfTheWork() {
-        assertEquals(sealed(ring(List.of(SIGN), Map.of(), false)), List.of(Stage.CALL, Stage.SAFE));
-        assertEquals(
-                sealed(ring(List.of(SIGN, new RemedyTried("clean", Proved.PENDING)), Map.of(), false)),
-                List.of(Stage.CALL, Stage.SAFE, Stage.FIND, Stage.CURE));
-        var proved = ring(List.of(SIGN, new RemedyTried("clean", Proved.CURED)), Map.of(), false);
-        assertEquals(sealed(proved), List.of(Stage.CALL, Stage.SAFE, Stage.FIND, Stage.CURE, Stage.PROVE));
-        assertTrue(proved.gapsBeforeClosing().isEmpty());
-        assertEquals(
-                sealed(ring(List.of(SIGN, new RemedyTried("clean", Proved.CURED)), Map.of(), true)),
-                List.of(Stage.values()));
-    }
-
-    @Test
-    public void aNewPartNeedsItsCount() {
-        var findings = List.of(SIGN, new RemedyTried("replace", Proved.CURED));
-        assertEquals(ring(findings, Map.of(), false).gapsBeforeClosing(), List.of("No pump is counted for “replace”."));
-        assertTrue(ring(findings, Map.of("replace", Set.of("pump")), false)
-                .gapsBeforeClosing()
-                .isEmpty());
-    }
-
-    private static Remedy withShock(String id) {
-        return new Remedy(
-                id,
-                id,
-                null,
-                5,
-                Map.of("a", 0.9),
-                List.of(),
-                List.of(),
-                0,
-                List.of(),
-                List.of("shock"),
-                "works",
-                List.of());
-    }
-
-    private static Segment safe(List<Finding> findings, Set<String> kept) {
-        var pack = new Packs()
-                .fault("a", 0.1)
-                .caution("shock")
-                .check(
-                        "look",
-                        null,
-                        2,
-                        new Outcome("bad", "Bad", 0.1, Map.of("a", 0.9), null, 0),
-                        new Outcome("good", "Good", 0, Map.of(), null, 0))
-                .remedy(withShock("open"))
-                .remedy(withShock("again"))
-                .build();
-        return Ring.of(pack, new VisitRecord("It is loud", findings, Map.of(), kept, false))
-                .segments()
-                .get(Stage.SAFE.ordinal());
-    }
-
-    @Test
-    public void whatCanHurtIsConfirmedOnce() {
-        var findings =
-                List.<Finding>of(new RemedyTried("open", Proved.STILL_FAILING), new RemedyTried("again", Proved.CURED));
-        assertEquals(safe(findings, Set.of()), new Segment(Stage.SAFE, List.of("Not confirmed: “shock”.")));
-        assertTrue(safe(findings, Set.of("shock")).sealed());
-    }
-
-    @Test
-    public void whatCannotHurtNeedsNoConfirming() {
-        assertTrue(safe(List.of(new CheckMade("look", "bad")), Set.of()).sealed());
-        assertTrue(safe(List.of(new CheckMade("look", "bad")), Set.of("shock")).sealed());
+    public void aCureIsSealedOnceItsFunctionWasSeenToWork() {
+        var cured = new Visits().findings(SIGN, CLEANED);
+        assertEquals(gaps(Stage.PROVE, cured), List.of("“It works” was seen 0 of 1 times."));
+        assertEquals(texts(ring(cured.seen("works", 1)).gapsBeforeClosing()), List.of());
+        assertEquals(sealed(cured.closed()), List.of(Stage.values()));
     }
 
     @Test
     public void aFailedProofOpensTheRingAgain() {
-        var ring = ring(List.of(SIGN, new RemedyTried("clean", Proved.STILL_FAILING)), Map.of(), false);
-        assertFalse(sealed(ring).contains(Stage.PROVE));
-        assertEquals(ring.gapsBeforeClosing(), List.of("Not proved yet: “It works”."));
+        var failed = new Visits().findings(SIGN, new RemedyTried("clean", Proved.STILL_FAILING));
+        assertEquals(texts(ring(failed).gapsBeforeClosing()), List.of("Not proved yet: “It works”."));
+    }
+
+    @Test
+    public void aNewPartNeedsItsCountAndTheOldOneAPlace() {
+        var cured = new Visits().findings(SIGN, new RemedyTried("replace", Proved.CURED));
+        assertEquals(gaps(Stage.CURE, cured), List.of("No pump is counted for “replace”."));
+        assertEquals(
+                gaps(Stage.CURE, cured.part(new PartCount("replace", "pump", "", OldPart.UNSAID))),
+                List.of("Nobody has said where the old pump went."));
+        var said = new Visits()
+                .findings(SIGN, new RemedyTried("replace", Proved.CURED))
+                .part(new PartCount("replace", "pump", "", OldPart.BINNED));
+        assertEquals(gaps(Stage.CURE, said), List.of());
+    }
+
+    @Test
+    public void whatCanHurtIsConfirmedAndOnlyALeadMaySignItOff() {
+        var looked = new Visits().findings(SIGN, new CheckMade("look", "bad"));
+        assertEquals(gaps(Stage.SAFE, looked), List.of("Not confirmed: “Electric shock”."));
+        assertEquals(texts(ring(looked).beyond(Authority.TECHNICIAN)), List.of("Not confirmed: “Electric shock”."));
+        assertEquals(ring(looked).beyond(Authority.LEAD), List.of());
+        assertEquals(gaps(Stage.SAFE, looked.kept("shock")), List.of());
+    }
+
+    @Test
+    public void whatAnOpenedLayerGivesLiesOnTheTrayWithItsScrewsInACup() {
+        var looked = new Visits().findings(SIGN, new CheckMade("look", "good"));
+        // The machine has no chopper, and so no screen.
+        assertEquals(gaps(Stage.OPEN, looked), List.of("Not on the tray: Kick plate."));
+        var loose = new Laid(
+                "p",
+                "Kick plate",
+                "below",
+                "plate",
+                new Screws("T20", "", 0, 2),
+                " ",
+                null,
+                null,
+                null,
+                false,
+                false,
+                List.of(),
+                0,
+                Place.TRAY,
+                0,
+                List.of(),
+                null);
+        assertEquals(gaps(Stage.OPEN, looked.laid(loose)), List.of("The screws of “Kick plate” lie in no cup."));
+    }
+
+    @Test
+    public void whatWasFoundIsNotedAndItsSolidsGoIntoTheBin() {
+        var brushed = new Visits().findings(SIGN, new RemedyTried("brush", Proved.CURED));
+        assertEquals(gaps(Stage.CURE, brushed), List.of("What was found is not noted: “brush”."));
+        var dirty = new Condition("s", Stuff.HAIR, 0.3, null, Wear.DIRTY_ONLY, false, null);
+        assertEquals(
+                gaps(Stage.CURE, brushed.condition(dirty)), List.of("How far the station is open now is not noted."));
+        var brushedClean = new Visits()
+                .findings(SIGN, new RemedyTried("brush", Proved.CURED))
+                .condition(new Condition("s", Stuff.HAIR, 0.3, 1.0, Wear.DIRTY_ONLY, false, null));
+        assertEquals(gaps(Stage.CURE, brushedClean), List.of("What came out of the station is not in the bin yet."));
+    }
+
+    @Test
+    public void nothingIsLeftOverUnlessSaid() {
+        var screws = new Screws("T20", "", 0, 3);
+        assertEquals(
+                gaps(
+                        Stage.CLOSE,
+                        new Visits()
+                                .laid(
+                                        piece("cover", "below"),
+                                        piece(
+                                                "filter",
+                                                null,
+                                                null,
+                                                Place.TRAY,
+                                                0,
+                                                Visits.NOW + 1,
+                                                List.of(),
+                                                List.of()),
+                                        piece("plate", null, screws, Place.BACK, 2),
+                                        piece("clip", null, null, Place.LEFT_OUT, 0))),
+                List.of("Still on the tray: cover.", "Still drying: filter.", "1 screw of “plate” over, cup A."));
+        var unseen = piece(
+                "arm",
+                null,
+                null,
+                Place.BACK,
+                0,
+                0,
+                List.of(Confirmation.LOCKED, Confirmation.ORIENTED),
+                List.of(Confirmation.ORIENTED));
+        assertEquals(gaps(Stage.CLOSE, new Visits().laid(unseen)), List.of("arm: not seen yet that it is locked."));
+    }
+
+    @Test
+    public void aHeaterTurnedUpIsTurnedBackWhateverTheReason() {
+        var hot = new Visits().debt(new Debt(Debt.Kind.HEATER_UP, "", false));
+        assertEquals(gaps(Stage.CLOSE, hot), List.of("The home's water heater is still turned up."));
+        assertFalse(ring(hot).beyond(Authority.LEAD).isEmpty());
+        var dry = new Visits().debt(new Debt(Debt.Kind.WATER_OFF, "tap under the sink", false));
+        assertEquals(gaps(Stage.CLOSE, dry), List.of("The water is still shut off: tap under the sink."));
+        assertTrue(ring(dry).beyond(Authority.TECHNICIAN).isEmpty());
+        assertEquals(gaps(Stage.CLOSE, new Visits().debt(new Debt(Debt.Kind.HEATER_UP, "", true))), List.of());
+    }
+
+    @Test
+    public void aJointThatWasOpenedIsWatched() {
+        var cured = new Visits()
+                .findings(SIGN, CLEANED)
+                .laid(joint("trap", Place.BACK))
+                .seen("works", 1);
+        assertEquals(gaps(Stage.PROVE, cured), List.of("Not watched for leaks: trap."));
+        var watched = new Visits()
+                .findings(SIGN, CLEANED)
+                .laid(joint("trap", Place.BACK))
+                .seen("works", 1, "trap");
+        assertEquals(gaps(Stage.PROVE, watched), List.of());
+    }
+
+    @Test
+    public void whatWasMeasuredBeforeIsMeasuredAfterAndBetter() {
+        var pack = new Packs()
+                .fault("a", 0.1)
+                .sign("sign", 0.1, Map.of("a", 0.9))
+                .proof(new Proof(
+                        "drains",
+                        "It drains",
+                        5,
+                        List.of(),
+                        2,
+                        new Reading("In 15 s", "L", Reading.Better.MORE),
+                        "Drain"))
+                .remedy(new grimygasket.pack.Remedy(
+                        "clear",
+                        "clear",
+                        null,
+                        5,
+                        Map.of("a", 0.9),
+                        List.of(),
+                        List.of(),
+                        0,
+                        List.of(),
+                        List.of(),
+                        "drains",
+                        List.of(),
+                        null))
+                .build();
+        var findings = new Finding[] {SIGN, new RemedyTried("clear", Proved.CURED)};
+        var half = new ProofRun("drains", 1.5, null, 1, List.of(), false);
+        assertEquals(
+                texts(Proving.gaps(
+                        pack, new Visits().findings(findings).proof(half).build())),
+                List.of(
+                        "“It drains” was seen 1 of 2 times.",
+                        "“It drains”: measured before, but not after.",
+                        "“It drains”: the light is not seen to go out."));
+        var worse = new ProofRun("drains", 1.5, 1.25, 2, List.of(), true);
+        assertEquals(
+                texts(Proving.gaps(
+                        pack, new Visits().findings(findings).proof(worse).build())),
+                List.of("“It drains”: no better than before, 1.5 L then and 1.25 L now."));
+        var better = new ProofRun("drains", 1.5, 4.0, 2, List.of(), true);
+        assertEquals(
+                Proving.gaps(pack, new Visits().findings(findings).proof(better).build()), List.of());
+    }
+
+    @Test
+    public void theCustomersThingsAreGivenBack() {
+        var found = new Visits().thing(new Found("coin", 2, Found.Fate.KEPT));
+        assertTrue(gaps(Stage.HAND_OVER, found).contains("Not given back: 2 × coin."));
+        assertTrue(texts(ring(found).gapsBeforeClosing()).contains("Not given back: 2 × coin."));
+        expectThrows(IllegalArgumentException.class, () -> new Found("coin", 0, Found.Fate.KEPT));
+        expectThrows(IllegalArgumentException.class, () -> new Found(" ", 1, Found.Fate.KEPT));
     }
 }

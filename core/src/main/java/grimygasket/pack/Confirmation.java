@@ -1,0 +1,17 @@
+package grimygasket.pack;
+
+/** What has to be seen when a piece is back in its place. */
+public enum Confirmation {
+    /** Locked home: lifted or pulled to check. */
+    LOCKED,
+    /** The right way round, marks up. */
+    ORIENTED,
+    /** Its plug or wire is on. */
+    PLUGGED,
+    /** Started by hand and tightened by hand only. */
+    HAND_TIGHT,
+    /** No hose behind it is kinked. */
+    HOSES_FREE,
+    /** Dry to the touch, all through. */
+    DRY
+}

@@ -1,0 +1,38 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * Something that comes off when a layer is opened, as it is known before anybody has knelt down: a proposal for the tray.
+ *
+ * @param id unique within the pack
+ * @param name what it is called
+ * @param screws what holds it; null for none
+ * @param turn which way it comes off, for example "a quarter turn to the left"; null where it is just lifted
+ * @param clip how its clip is released; null for none
+ * @param orientation how it has to sit, for example "arrow to the front"; null where it fits one way only
+ * @param joint whether it keeps water or air in, so that its place is watched for leaks after
+ * @param lastIn whether it goes back after everything else, such as a battery
+ * @param optional whether it may well stay where it is
+ * @param confirm what has to be seen when it is back
+ * @param needs what a machine must meet to have it, see {@link Needs}
+ */
+public record Piece(
+        String id,
+        String name,
+        Screws screws,
+        String turn,
+        String clip,
+        String orientation,
+        boolean joint,
+        boolean lastIn,
+        boolean optional,
+        List<Confirmation> confirm,
+        List<String> needs) {
+    public Piece {
+        Range.text("piece id", id);
+        Range.text("name of piece " + id, name);
+        confirm = Lists.copy(confirm);
+        needs = Lists.copy(needs);
+    }
+}

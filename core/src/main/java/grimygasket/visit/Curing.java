@@ -1,0 +1,86 @@
+package grimygasket.visit;
+
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Path;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Station;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The segment Cure: what was found, what was used, and where both went. */
+public final class Curing {
+    private Curing() {}
+
+    static List<Gap> gaps(Pack pack, VisitRecord visit) {
+        if (visit.remedies().isEmpty()) {
+            return List.of(Gap.of("Nothing is put right yet."));
+        }
+        var gaps = new ArrayList<Gap>();
+        for (var tried : visit.remedies()) {
+            var remedy = pack.remedy(tried.remedy());
+            partGaps(pack, visit, remedy, gaps);
+            if (worked(tried) && remedy.layer() != null && noneNoted(pack, visit, remedy)) {
+                gaps.add(Gap.of("What was found is not noted: “" + remedy.name() + "”."));
+            }
+        }
+        for (var condition : visit.conditions()) {
+            var station = pack.station(condition.station()).name().toLowerCase();
+            if (condition.before() != null && condition.after() == null) {
+                gaps.add(Gap.of("How far the " + station + " is open now is not noted."));
+            }
+            if (condition.solidsLeft()) {
+                gaps.add(Gap.of("What came out of the " + station + " is not in the bin yet."));
+            }
+        }
+        return gaps;
+    }
+
+    /** The stations at which a remedy works: those of the faults that it cures, in the order of the paths. */
+    public static List<Station> stations(Pack pack, Remedy remedy) {
+        var at = pack.faults().stream()
+                .filter(fault -> remedy.cures().containsKey(fault.id()))
+                .flatMap(fault -> fault.at().stream())
+                .collect(Collectors.toSet());
+        return pack.paths().stream()
+                .map(Path::stations)
+                .flatMap(List::stream)
+                .filter(station -> at.contains(station.id()))
+                .toList();
+    }
+
+    private static boolean worked(RemedyTried tried) {
+        return tried.proved() == Proved.CURED || tried.proved() == Proved.PARTLY;
+    }
+
+    private static boolean noneNoted(Pack pack, VisitRecord visit, Remedy remedy) {
+        Set<String> noted = visit.conditions().stream().map(Condition::station).collect(Collectors.toSet());
+        var stations = stations(pack, remedy);
+        return !stations.isEmpty() && stations.stream().map(Station::id).noneMatch(noted::contains);
+    }
+
+    private static void partGaps(Pack pack, VisitRecord visit, Remedy remedy, List<Gap> gaps) {
+        for (var id : remedy.parts()) {
+            var part = pack.part(id);
+            var name = part.name().toLowerCase();
+            var counted = visit.parts().stream()
+                    .filter(one ->
+                            one.remedy().equals(remedy.id()) && one.part().equals(id))
+                    .toList();
+            if (counted.isEmpty()) {
+                gaps.add(Gap.of("No " + name + " is counted for “" + remedy.name() + "”."));
+            } else {
+                if (part.serial()
+                        && counted.stream().anyMatch(one -> one.serial().isBlank())) {
+                    gaps.add(Gap.of("The serial number of the new " + name + " is not noted."));
+                }
+                if (counted.stream().anyMatch(one -> one.oldPart() == PartCount.OldPart.UNSAID)) {
+                    gaps.add(Gap.of("Nobody has said where the old " + name + " went."));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,25 @@
+package grimygasket.visit;
+
+import grimygasket.diagnosis.Finding;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The segment Call: the complaint is written down, and something of what the customer sees. */
+final class Listening {
+    private Listening() {}
+
+    static List<Gap> gaps(VisitRecord visit) {
+        var gaps = new ArrayList<Gap>();
+        if (visit.complaint().isBlank()) {
+            gaps.add(Gap.of("The complaint is not written down."));
+        }
+        if (visit.findings().stream().noneMatch(Listening::comesFromTheCustomer)) {
+            gaps.add(Gap.of("No sign and no code is entered."));
+        }
+        return gaps;
+    }
+
+    private static boolean comesFromTheCustomer(Finding finding) {
+        return finding instanceof Finding.SignSettled || finding instanceof Finding.CodeShown;
+    }
+}

@@ -1,0 +1,47 @@
+package grimygasket.visit;
+
+import grimygasket.diagnosis.Assessment;
+import grimygasket.diagnosis.Assessment.Suspect;
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Check;
+import grimygasket.pack.Pack;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** The free checks that a customer can make by telephone, and that may save the visit. */
+public final class PhoneChecks {
+    private PhoneChecks() {}
+
+    /**
+     * @param check its id
+     * @param chance that one of the faults that it shows is there, 0 to 1, were they to exclude each other
+     */
+    public record PhoneCheck(String check, double chance) {}
+
+    /** Those not made yet, likeliest to find something first. */
+    public static List<PhoneCheck> of(Pack pack, Machine machine, Assessment assessment, List<Finding> findings) {
+        var made = findings.stream()
+                .filter(CheckMade.class::isInstance)
+                .map(finding -> ((CheckMade) finding).check())
+                .collect(Collectors.toSet());
+        var chances = assessment.ranking().stream().collect(Collectors.toMap(Suspect::fault, Suspect::chance));
+        return pack.checks().stream()
+                .filter(check -> check.phone() != null && machine.meets(check.needs()) && !made.contains(check.id()))
+                .map(check -> new PhoneCheck(check.id(), chance(check, chances)))
+                .sorted(Comparator.comparingDouble(PhoneCheck::chance).reversed())
+                .toList();
+    }
+
+    private static double chance(Check check, Map<String, Double> chances) {
+        double sum = check.outcomes().stream()
+                .flatMap(outcome -> outcome.causes().keySet().stream())
+                .distinct()
+                .mapToDouble(fault -> chances.getOrDefault(fault, 0.0))
+                .sum();
+        return Math.min(1, sum);
+    }
+}

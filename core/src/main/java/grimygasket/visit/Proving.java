@@ -1,0 +1,86 @@
+package grimygasket.visit;
+
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Proof;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** The segment Prove: every function that was worked on is seen to work, and every joint that was opened stays dry. */
+public final class Proving {
+    private Proving() {}
+
+    static List<Gap> gaps(Pack pack, VisitRecord visit) {
+        var remedies = visit.remedies();
+        if (remedies.isEmpty()) {
+            return List.of(Gap.of("Nothing is proved yet."));
+        }
+        var gaps = new ArrayList<Gap>();
+        var last = remedies.get(remedies.size() - 1);
+        if (last.proved() != Proved.CURED) {
+            gaps.add(Gap.of("Not proved yet: “" + proof(pack, last).name() + "”."));
+        }
+        for (var proof : functions(pack, remedies, Set.of(Proved.CURED, Proved.PARTLY))) {
+            var run = visit.proofs().stream()
+                    .filter(one -> one.proof().equals(proof.id()))
+                    .findFirst()
+                    .orElse(ProofRun.none(proof.id()));
+            gapsOf(proof, run, gaps);
+        }
+        joints(visit, gaps);
+        return gaps;
+    }
+
+    /** The functions that were worked on and not proved to fail, in order: each is to be seen to work. */
+    public static Set<Proof> functions(Pack pack, VisitRecord visit) {
+        return functions(pack, visit.remedies(), Set.of(Proved.CURED, Proved.PARTLY, Proved.PENDING));
+    }
+
+    private static Set<Proof> functions(Pack pack, List<RemedyTried> remedies, Set<Proved> proved) {
+        var functions = new LinkedHashSet<Proof>();
+        remedies.stream()
+                .filter(tried -> proved.contains(tried.proved()))
+                .forEach(tried -> functions.add(proof(pack, tried)));
+        return functions;
+    }
+
+    private static Proof proof(Pack pack, RemedyTried tried) {
+        return pack.proof(pack.remedy(tried.remedy()).proof());
+    }
+
+    private static void gapsOf(Proof proof, ProofRun run, List<Gap> gaps) {
+        var name = "“" + proof.name() + "”";
+        if (run.runs() < proof.runs()) {
+            gaps.add(Gap.of(name + " was seen " + run.runs() + " of " + proof.runs() + " times."));
+        }
+        var reading = proof.reading();
+        if (reading != null && run.before() != null) {
+            if (run.after() == null) {
+                gaps.add(Gap.of(name + ": measured before, but not after."));
+            } else if (!reading.improved(run.before(), run.after())) {
+                gaps.add(Gap.of(name + ": no better than before, " + plain(run.before()) + " " + reading.unit()
+                        + " then and " + plain(run.after()) + " " + reading.unit() + " now."));
+            }
+        }
+        if (proof.light() != null && !run.lightOut()) {
+            gaps.add(Gap.of(name + ": the light is not seen to go out."));
+        }
+    }
+
+    private static void joints(VisitRecord visit, List<Gap> gaps) {
+        var dry = new HashSet<String>();
+        visit.proofs().forEach(run -> dry.addAll(run.dry()));
+        visit.laid().stream()
+                .filter(piece -> piece.joint() && piece.place() == Laid.Place.BACK && !dry.contains(piece.id()))
+                .map(piece -> Gap.of("Not watched for leaks: " + piece.name() + "."))
+                .forEach(gaps::add);
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+}

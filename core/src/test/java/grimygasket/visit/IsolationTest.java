@@ -1,0 +1,109 @@
+package grimygasket.visit;
+
+import static org.testng.Assert.assertEquals;
+
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Caution;
+import grimygasket.pack.Check;
+import grimygasket.pack.Hazard;
+import grimygasket.pack.Layer;
+import grimygasket.pack.Outcome;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Remedy;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+public class IsolationTest {
+    private static final Pack PACK = new Packs()
+            .feature("cordless")
+            .caution(new Caution("cuts", "Cuts", "Gloves.", Hazard.CUTS, List.of()))
+            .caution(new Caution("power", "Power", "Unplug.", Hazard.POWER, List.of("!cordless")))
+            .caution(new Caution("battery", "Battery", "First out.", Hazard.BATTERY, List.of("cordless")))
+            .layer(new Layer("cover", "Cover off", null, 2, 2, List.of("power", "battery"), List.of()))
+            .fault("clog", 0.1)
+            .sign("weak", 0.1, Map.of("clog", 0.9))
+            .check(new Check(
+                    "look",
+                    "Look",
+                    null,
+                    1,
+                    null,
+                    null,
+                    0,
+                    null,
+                    null,
+                    null,
+                    List.of(
+                            new Outcome("bad", "Bad", 0.1, Map.of("clog", 0.9), null, 0),
+                            new Outcome("good", "Good", 0, Map.of(), null, 0)),
+                    "Is anything in it?"))
+            .remedy(new Remedy(
+                    "clear",
+                    "Clear it",
+                    "cover",
+                    5,
+                    Map.of("clog", 0.9),
+                    null,
+                    null,
+                    0,
+                    null,
+                    List.of("cuts"),
+                    "works",
+                    null,
+                    null))
+            .build();
+    private static final Finding WEAK = new SignSettled("weak", Answer.YES);
+
+    private static Isolation isolation(Machine machine) {
+        var plan = Diagnosis.assess(PACK, machine, new Evidence(List.of(WEAK), Packs.VAN))
+                .plan();
+        return Isolation.of(PACK, machine, plan);
+    }
+
+    private static List<String> cautions(Machine machine) {
+        return isolation(machine).points().stream()
+                .map(Isolation.Point::caution)
+                .toList();
+    }
+
+    @Test
+    public void thePowerComesBeforeTheGloves() {
+        assertEquals(cautions(Packs.MACHINE), List.of("power", "cuts"));
+        assertEquals(isolation(Packs.MACHINE).points().get(0).steps(), List.of("Clear it"));
+    }
+
+    @Test
+    public void onlyWhatTheMachineHasIsShutOff() {
+        assertEquals(cautions(new Machine(Set.of("cordless"))), List.of("battery", "cuts"));
+    }
+
+    @Test
+    public void whatTheLayersAskForIsConfirmedToo() {
+        var opened = new Visits().findings(WEAK, new Finding.RemedyTried("clear", Finding.Proved.CURED));
+        assertEquals(
+                Safety.unconfirmed(PACK, Packs.MACHINE, opened.build()).stream()
+                        .map(Caution::id)
+                        .toList(),
+                List.of("cuts", "power"));
+    }
+
+    @Test
+    public void byPhoneComesWhatACustomerCanLookAtAndIsNotKnownYet() {
+        var before = Diagnosis.assess(PACK, Packs.MACHINE, new Evidence(List.of(WEAK), Packs.VAN));
+        var checks = PhoneChecks.of(PACK, Packs.MACHINE, before, List.of(WEAK));
+        assertEquals(checks.size(), 1);
+        assertEquals(checks.get(0).check(), "look");
+        assertEquals(checks.get(0).chance(), before.ranking().get(0).chance(), 1e-12);
+        assertEquals(
+                PhoneChecks.of(PACK, Packs.MACHINE, before, List.of(WEAK, new CheckMade("look", "good"))), List.of());
+    }
+}

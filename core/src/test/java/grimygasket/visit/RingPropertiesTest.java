@@ -1,0 +1,218 @@
+package grimygasket.visit;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Confirmation;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Screws;
+import grimygasket.visit.Laid.Place;
+import grimygasket.visit.Tray.State;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Of random trays and calls. */
+public class RingPropertiesTest {
+    private static final Pack PACK = TrayTest.PACK;
+    private static final String[] LAYERS = {null, "filter-out", "sump-cover", "kick-plate"};
+
+    @DataProvider
+    Object[][] seeds() {
+        var seeds = new Object[40][];
+        for (int i = 0; i < seeds.length; i++) {
+            seeds[i] = new Object[] {(long) i};
+        }
+        return seeds;
+    }
+
+    private static Laid piece(Random random, String id) {
+        var screws = random.nextBoolean() ? new Screws("T20", "", 0, 1 + random.nextInt(6)) : null;
+        var place = Place.values()[random.nextInt(3)];
+        var confirm = random.nextBoolean() ? List.of(Confirmation.LOCKED) : List.<Confirmation>of();
+        return new Laid(
+                id,
+                id,
+                LAYERS[random.nextInt(LAYERS.length)],
+                null,
+                screws,
+                random.nextInt(5) == 0 ? "" : "A",
+                null,
+                null,
+                null,
+                random.nextBoolean(),
+                random.nextInt(6) == 0,
+                confirm,
+                random.nextInt(4) == 0 ? Visits.NOW + 1 : 0,
+                place,
+                screws != null && place == Place.BACK ? random.nextInt(screws.count() + 1) : 0,
+                place == Place.BACK && random.nextBoolean() ? confirm : List.of(),
+                place == Place.LEFT_OUT ? "cracked" : null);
+    }
+
+    private static List<Laid> tray(Random random) {
+        var laid = new ArrayList<Laid>();
+        for (int i = random.nextInt(9); i >= 0; i--) {
+            laid.add(piece(random, "piece " + i));
+        }
+        return laid;
+    }
+
+    private static Laid at(Laid p, Place place, long dryUntil) {
+        boolean back = place == Place.BACK;
+        return new Laid(
+                p.id(),
+                p.name(),
+                p.layer(),
+                p.piece(),
+                p.screws(),
+                "A",
+                p.turn(),
+                p.clip(),
+                p.orientation(),
+                p.joint(),
+                p.lastIn(),
+                p.confirm(),
+                dryUntil,
+                place,
+                back && p.screws() != null ? p.screws().count() : 0,
+                back ? p.confirm() : List.of(),
+                p.reason());
+    }
+
+    /** Whether one piece hides the other, said in another way than the tray says it. */
+    private static boolean hides(Laid outer, Laid inner, List<Laid> laid) {
+        if (outer.lastIn() != inner.lastIn()) {
+            return outer.lastIn();
+        }
+        if (String.valueOf(outer.layer()).equals(String.valueOf(inner.layer()))) {
+            return laid.indexOf(outer) < laid.indexOf(inner);
+        }
+        return outer.layer() != null
+                && inner.layer() != null
+                && PACK.chain(inner.layer()).contains(PACK.layer(outer.layer()));
+    }
+
+    @Test(dataProvider = "seeds")
+    public void theWayBackIsAValidOrderOfEveryPiece(long seed) {
+        var laid = tray(new Random(seed));
+        var order = Tray.of(PACK, laid, Visits.NOW).wayBack().stream()
+                .map(Tray.Step::piece)
+                .toList();
+        assertEquals(
+                order.stream().sorted().toList(),
+                laid.stream().map(Laid::id).sorted().toList());
+        for (var outer : laid) {
+            for (var inner : laid) {
+                if (outer != inner && hides(outer, inner, laid)) {
+                    assertTrue(
+                            order.indexOf(inner.id()) < order.indexOf(outer.id()),
+                            inner.id() + " goes back before " + outer.id());
+                }
+            }
+        }
+    }
+
+    @Test(dataProvider = "seeds")
+    public void puttingBackWhatIsReadyEmptiesTheTray(long seed) {
+        var laid = new ArrayList<>(tray(new Random(seed)));
+        laid.replaceAll(piece -> at(piece, piece.place() == Place.LEFT_OUT ? Place.LEFT_OUT : Place.TRAY, 0));
+        for (int rounds = laid.size(); rounds >= 0; rounds--) {
+            var tray = Tray.of(PACK, laid, Visits.NOW);
+            tray.wayBack().stream()
+                    .filter(step -> step.state() == State.READY)
+                    .findFirst()
+                    .ifPresent(ready -> laid.replaceAll(
+                            piece -> piece.id().equals(ready.piece()) ? at(piece, Place.BACK, 0) : piece));
+        }
+        assertTrue(laid.stream().noneMatch(piece -> piece.place() == Place.TRAY), "nothing waits for ever");
+        assertEquals(Closing.gaps(new Visits().laid(laid.toArray(Laid[]::new)).build()), List.of());
+        assertTrue(Tray.of(PACK, laid, Visits.NOW).cups().stream().allMatch(cup -> cup.left() == 0));
+    }
+
+    private static Visits visit(Random random, List<Laid> laid) {
+        var proved = Proved.values()[random.nextInt(4)];
+        var findings = random.nextInt(5) == 0
+                ? new Finding[] {new SignSettled("sign", Answer.YES)}
+                : new Finding[] {new SignSettled("sign", Answer.YES), new RemedyTried("clean", proved)};
+        var visit = new Visits().findings(findings).laid(laid.toArray(Laid[]::new));
+        if (random.nextBoolean()) {
+            var dry = laid.stream().map(Laid::id).toArray(String[]::new);
+            visit.seen("works", random.nextInt(3), dry);
+        }
+        if (random.nextInt(3) == 0) {
+            visit.debt(new Debt(Debt.Kind.WATER_OFF, "", random.nextBoolean()));
+        }
+        if (random.nextInt(3) == 0) {
+            visit.thing(new Found("coin", 1, Found.Fate.values()[random.nextInt(3)]));
+        }
+        return visit;
+    }
+
+    /** Whether everything is as it should be, said in another way than the ring says it. */
+    private static boolean inOrder(VisitRecord visit) {
+        var remedies = visit.remedies();
+        var joints = visit.laid().stream()
+                .filter(piece -> piece.joint() && piece.place() == Place.BACK)
+                .map(Laid::id)
+                .toList();
+        return !remedies.isEmpty()
+                && remedies.get(remedies.size() - 1).proved() == Proved.CURED
+                && visit.proofs().stream().anyMatch(run -> run.runs() > 0)
+                && visit.proofs().get(0).dry().containsAll(joints)
+                && visit.debts().stream().allMatch(Debt::settled)
+                && visit.things().stream().noneMatch(thing -> thing.fate() == Found.Fate.KEPT)
+                && visit.laid().stream().allMatch(RingPropertiesTest::inOrder);
+    }
+
+    private static boolean inOrder(Laid piece) {
+        boolean inCup = piece.screws() == null || !piece.cup().isEmpty();
+        boolean back = piece.place() == Place.BACK
+                && (piece.screws() == null || piece.screws().count() == piece.screwsBack())
+                && piece.confirmed().equals(piece.confirm());
+        return inCup && (back || piece.place() == Place.LEFT_OUT);
+    }
+
+    @Test
+    public void aRingIsSealedExactlyWhenEverythingIsInOrder() {
+        int sealed = 0;
+        int open = 0;
+        for (long seed = 0; seed < 3000; seed++) {
+            var random = new Random(seed);
+            var laid = tray(random);
+            if (seed % 2 == 0) {
+                // Half of the calls are put in order as far as the tray goes, or hardly any ring would seal.
+                laid.replaceAll(piece ->
+                        at(piece, piece.place() == Place.LEFT_OUT ? Place.LEFT_OUT : Place.BACK, piece.dryUntil()));
+            }
+            var visit = visit(random, laid).build();
+            var gaps = Ring.of(PACK, Packs.MACHINE, visit).gapsBeforeClosing();
+            assertEquals(gaps.isEmpty(), inOrder(visit), "seed " + seed + ": " + gaps);
+            if (gaps.isEmpty()) {
+                sealed++;
+            } else {
+                open++;
+            }
+        }
+        assertTrue(sealed > 50 && open > 50, sealed + " sealed, " + open + " open");
+    }
+
+    @Test(dataProvider = "seeds")
+    public void chainsRunFromTheOutsideIn(long seed) {
+        var layer = LAYERS[1 + new Random(seed).nextInt(LAYERS.length - 1)];
+        var chain = PACK.chain(layer);
+        assertEquals(chain.get(chain.size() - 1).id(), layer);
+        assertEquals(chain.get(0).within(), null);
+        for (int i = 1; i < chain.size(); i++) {
+            assertEquals(chain.get(i).within(), chain.get(i - 1).id());
+        }
+    }
+}

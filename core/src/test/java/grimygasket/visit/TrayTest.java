@@ -1,0 +1,127 @@
+package grimygasket.visit;
+
+import static grimygasket.visit.Visits.NOW;
+import static grimygasket.visit.Visits.lastIn;
+import static grimygasket.visit.Visits.piece;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Screws;
+import grimygasket.visit.Laid.Place;
+import grimygasket.visit.Tray.State;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.Test;
+
+public class TrayTest {
+    /** A sump cover lies under the filter; the kick plate is elsewhere. */
+    static final Pack PACK = new Packs()
+            .layer("filter-out", null, 2, 2)
+            .layer("sump-cover", "filter-out", 4, 4)
+            .layer("kick-plate", null, 4, 4)
+            .fault("a", 0.1)
+            .sign("sign", 0.1, Map.of("a", 0.9))
+            .remedy("clean", "sump-cover", 5, null, Map.of("a", 0.9))
+            .build();
+
+    private static final Screws FOUR = new Screws("T20", "coarse, for plastic", 16, 4);
+    private static final Screws TWO = new Screws("T20", "sheet metal", 10, 2);
+
+    private static List<String> order(Laid... laid) {
+        return Tray.of(PACK, List.of(laid), NOW).wayBack().stream()
+                .map(Tray.Step::piece)
+                .toList();
+    }
+
+    private static State state(String piece, Laid... laid) {
+        return Tray.of(PACK, List.of(laid), NOW).wayBack().stream()
+                .filter(step -> step.piece().equals(piece))
+                .findFirst()
+                .orElseThrow()
+                .state();
+    }
+
+    private static Laid drying(String id, String layer) {
+        return piece(id, layer, null, Place.TRAY, 0, NOW + 60_000, List.of(), List.of());
+    }
+
+    @Test
+    public void theWayBackIsTheTrayInReverse() {
+        assertEquals(
+                order(piece("rack", "filter-out"), piece("filter", "filter-out"), piece("cover", "sump-cover")),
+                List.of("cover", "filter", "rack"));
+    }
+
+    @Test
+    public void whatLiesDeeperGoesBackFirstInWhateverOrderItWasLaidDown() {
+        assertEquals(order(piece("cover", "sump-cover"), piece("filter", "filter-out")), List.of("cover", "filter"));
+    }
+
+    @Test
+    public void whatGoesInLastWaitsForAll() {
+        assertEquals(order(lastIn("battery"), piece("filter", "filter-out")), List.of("filter", "battery"));
+        assertEquals(order(piece("filter", "filter-out"), lastIn("battery")), List.of("filter", "battery"));
+        assertEquals(state("battery", piece("filter", "filter-out"), lastIn("battery")), State.WAITS);
+    }
+
+    @Test
+    public void aDryingPieceHoldsItsPlaceAndUpOnlyWhatCoversIt() {
+        var laid =
+                new Laid[] {piece("rack", "filter-out"), drying("filter", "filter-out"), piece("plate", "kick-plate")};
+        assertEquals(order(laid), List.of("plate", "filter", "rack"));
+        assertEquals(state("plate", laid), State.READY);
+        assertEquals(state("filter", laid), State.DRIES);
+        assertEquals(state("rack", laid), State.WAITS);
+        assertEquals(Tray.of(PACK, List.of(laid), NOW).wayBack().get(2).waitsFor(), List.of("filter"));
+        // A minute later it is dry.
+        assertEquals(Tray.of(PACK, List.of(laid), NOW + 60_000).wayBack().get(1).state(), State.READY);
+    }
+
+    @Test
+    public void whatIsLeftOutHoldsNothingUp() {
+        assertEquals(
+                state("rack", piece("rack", "filter-out"), piece("filter", "filter-out", null, Place.LEFT_OUT, 0)),
+                State.READY);
+    }
+
+    @Test
+    public void screwsAreReconciledCupByCup() {
+        var cups = Tray.of(
+                        PACK,
+                        List.of(
+                                piece("plate", "kick-plate", FOUR, Place.BACK, 3),
+                                piece("cover", "sump-cover", FOUR, Place.TRAY, 0)),
+                        NOW)
+                .cups();
+        assertEquals(cups, List.of(new Tray.Cup("A", List.of("T20, coarse, for plastic × 16 mm"), 8, 5)));
+        assertFalse(cups.get(0).mixed());
+    }
+
+    @Test
+    public void twoKindsInOneCupAreSaid() {
+        var cups = Tray.of(
+                        PACK,
+                        List.of(
+                                piece("plate", "kick-plate", FOUR, Place.TRAY, 0),
+                                piece("cover", "sump-cover", TWO, Place.TRAY, 0)),
+                        NOW)
+                .cups();
+        assertTrue(cups.get(0).mixed());
+        assertFalse(FOUR.sameKind(TWO));
+        assertTrue(FOUR.sameKind(new Screws("T20", "coarse, for plastic", 16, 1)));
+    }
+
+    @Test
+    public void aPieceThatCannotBeIsRefused() {
+        expectThrows(IllegalArgumentException.class, () -> piece("plate", "kick-plate", FOUR, Place.BACK, 5));
+        expectThrows(IllegalArgumentException.class, () -> piece(" ", "kick-plate"));
+        expectThrows(IllegalArgumentException.class, () -> order(piece("plate", "no-such-layer")));
+        assertTrue(expectThrows(IllegalArgumentException.class, () -> new Screws("T20", "", 16, 0))
+                .getMessage()
+                .contains("count of the screws"));
+    }
+}

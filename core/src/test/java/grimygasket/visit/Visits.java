@@ -1,0 +1,152 @@
+package grimygasket.visit;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.pack.Confirmation;
+import grimygasket.pack.Screws;
+import grimygasket.visit.Laid.Place;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Records of visits for tests, put together piece by piece. */
+final class Visits {
+    static final long NOW = 1_900_000_000_000L;
+
+    private String complaint = "Does not drain";
+    private List<Finding> findings = List.of();
+    private Set<String> kept = Set.of();
+    private boolean closed;
+    private final List<PartCount> parts = new ArrayList<>();
+    private final List<Laid> laid = new ArrayList<>();
+    private final List<Condition> conditions = new ArrayList<>();
+    private final List<Debt> debts = new ArrayList<>();
+    private final List<Found> things = new ArrayList<>();
+    private final List<ProofRun> proofs = new ArrayList<>();
+
+    Visits complaint(String text) {
+        complaint = text;
+        return this;
+    }
+
+    Visits findings(Finding... some) {
+        findings = List.of(some);
+        return this;
+    }
+
+    Visits kept(String... cautions) {
+        kept = Set.of(cautions);
+        return this;
+    }
+
+    Visits closed() {
+        closed = true;
+        return this;
+    }
+
+    Visits part(PartCount part) {
+        parts.add(part);
+        return this;
+    }
+
+    Visits laid(Laid... pieces) {
+        laid.addAll(List.of(pieces));
+        return this;
+    }
+
+    Visits condition(Condition condition) {
+        conditions.add(condition);
+        return this;
+    }
+
+    Visits debt(Debt debt) {
+        debts.add(debt);
+        return this;
+    }
+
+    Visits thing(Found thing) {
+        things.add(thing);
+        return this;
+    }
+
+    Visits seen(String proof, int runs, String... dry) {
+        return proof(new ProofRun(proof, null, null, runs, List.of(dry), false));
+    }
+
+    Visits proof(ProofRun run) {
+        proofs.add(run);
+        return this;
+    }
+
+    VisitRecord build() {
+        return new VisitRecord(complaint, findings, parts, kept, laid, conditions, debts, things, proofs, closed, NOW);
+    }
+
+    /** A piece without screws on the tray. */
+    static Laid piece(String id, String layer) {
+        return piece(id, layer, null, Place.TRAY, 0);
+    }
+
+    static Laid piece(String id, String layer, Screws screws, Place place, int screwsBack) {
+        return piece(id, layer, screws, place, screwsBack, 0, List.of(), List.of());
+    }
+
+    static Laid piece(
+            String id,
+            String layer,
+            Screws screws,
+            Place place,
+            int screwsBack,
+            long dryUntil,
+            List<Confirmation> confirm,
+            List<Confirmation> confirmed) {
+        var reason = place == Place.LEFT_OUT ? "cracked" : null;
+        return new Laid(
+                id,
+                id,
+                layer,
+                null,
+                screws,
+                screws == null ? "" : "A",
+                null,
+                null,
+                null,
+                false,
+                false,
+                confirm,
+                dryUntil,
+                place,
+                screwsBack,
+                confirmed,
+                reason);
+    }
+
+    static Laid lastIn(String id) {
+        return new Laid(
+                id,
+                id,
+                null,
+                null,
+                null,
+                "",
+                null,
+                null,
+                null,
+                false,
+                true,
+                List.of(),
+                0,
+                Place.TRAY,
+                0,
+                List.of(),
+                null);
+    }
+
+    static Laid joint(String id, Place place) {
+        return new Laid(
+                id, id, null, null, null, "", null, null, null, true, false, List.of(), 0, place, 0, List.of(), null);
+    }
+
+    static List<String> texts(List<Gap> gaps) {
+        return gaps.stream().map(Gap::text).toList();
+    }
+}
