@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What matters about a machine and its technician to the diagnosis.
@@ -31,6 +32,15 @@ public record Machine(Set<String> traits) {
             traits.add(school.id() + "=" + (known ? choice : school.usual()));
         }
         return new Machine(traits);
+    }
+
+    /** School id to the choice that is followed. */
+    public Map<String, String> schools() {
+        return traits.stream()
+                .filter(trait -> trait.contains("="))
+                .collect(Collectors.toMap(
+                        trait -> trait.substring(0, trait.indexOf('=')),
+                        trait -> trait.substring(trait.indexOf('=') + 1)));
     }
 
     public boolean meets(List<String> needs) {

@@ -1,5 +1,6 @@
 package grimygasket.server.accounts;
 
+import grimygasket.visit.Authority;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
@@ -20,6 +21,12 @@ public class SignedIn extends User {
 
     public UUID id() {
         return id;
+    }
+
+    /** What gaps of a call this person may sign off. */
+    public Authority rank() {
+        boolean lead = getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + Authority.LEAD));
+        return lead ? Authority.LEAD : Authority.TECHNICIAN;
     }
 
     public String fullName() {

@@ -2,9 +2,11 @@ package grimygasket.server.calls;
 
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.Library;
+import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.visit.Gap;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -43,19 +45,30 @@ class CallController {
     private final ComplaintStore complaints;
     private final MachineStore machines;
     private final Library library;
+    private final SchoolStore schools;
+    private final JobStore job;
     private final CallFile file;
 
-    CallController(CallStore calls, ComplaintStore complaints, MachineStore machines, Library library, CallFile file) {
+    CallController(
+            CallStore calls,
+            ComplaintStore complaints,
+            MachineStore machines,
+            Library library,
+            SchoolStore schools,
+            JobStore job,
+            CallFile file) {
         this.calls = calls;
         this.complaints = complaints;
         this.machines = machines;
         this.library = library;
+        this.schools = schools;
+        this.job = job;
         this.file = file;
     }
 
     @GetMapping
     CallView call(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     @PutMapping
@@ -67,9 +80,12 @@ class CallController {
         library.requireFeatures(kind, revision, call.machine().features());
         machines.addCustomerIfNew(call.customer());
         machines.addMachineIfNew(call.machine(), call.customer().id());
-        calls.addIfNew(call, callId, me.id(), revision);
+        boolean isNew = calls.addIfNew(call, callId, me.id(), revision);
         complaints.addIfNew(callId, callId, call.complaint());
-        return file.of(callId, me.id());
+        if (isNew && call.follows() != null) {
+            job.carryOver(call.follows(), callId, me.fullName());
+        }
+        return file.of(callId, me);
     }
 
     /** What is fitted on the machine, corrected on site. */
@@ -77,37 +93,46 @@ class CallController {
     @Transactional
     public CallView features(
             @PathVariable UUID callId, @Valid @RequestBody Fitted fitted, @AuthenticationPrincipal SignedIn me) {
-        var call = calls.open(callId, me.id());
+        var call = calls.open(callId);
         library.requireFeatures(machines.machine(call.machineId()).kind(), call.revision(), fitted.features);
         machines.setFeatures(call.machineId(), fitted.features, fitted.version);
         calls.touch(callId);
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     @PutMapping("/closing")
     @Transactional
     public CallView close(
             @PathVariable UUID callId, @Valid @RequestBody Closing closing, @AuthenticationPrincipal SignedIn me) {
-        calls.open(callId, me.id());
-        var gaps = file.of(callId, me.id()).gaps();
+        var call = calls.open(callId);
+        var seen = file.of(callId, me);
+        var gaps = seen.gaps();
+        if (!seen.beyondMe().isEmpty()) {
+            throw new Problem(
+                    Kind.GAPS,
+                    "This you may not leave open, whatever the reason: " + String.join(" ", seen.beyondMe()));
+        }
         boolean signedOff = closing.reason != null && !closing.reason.isBlank();
         if (!gaps.isEmpty() && !signedOff) {
             throw new Problem(Kind.GAPS, "The ring has gaps: give the reason for leaving them, or fill them first.")
-                    .with("gaps", gaps);
+                    .with("gaps", gaps.stream().map(Gap::text).toList());
         }
-        if (!calls.close(callId, closing.version, gaps.isEmpty() ? null : closing.reason.strip(), closing.advice)) {
+        schools.keep(callId, file.machine(call).schools());
+        var signOff = gaps.isEmpty() ? null : closing.reason.strip();
+        if (!calls.close(callId, closing.version, me.fullName(), signOff, closing.advice)) {
             throw new Problem(
                     Kind.STALE, "The call was changed on another screen meanwhile. Look at it again, then close it.");
         }
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     /** Opens a closed call again. */
     @DeleteMapping("/closing")
     @Transactional
     public CallView reopen(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        calls.call(callId, me.id());
+        calls.call(callId);
+        schools.forget(callId);
         calls.reopen(callId);
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 }

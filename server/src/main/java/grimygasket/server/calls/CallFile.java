@@ -2,34 +2,50 @@ package grimygasket.server.calls;
 
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
+import grimygasket.diagnosis.Machine;
+import grimygasket.gauge.ResidualWater;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Caution;
+import grimygasket.pack.Layer;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Proof;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Station;
+import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView.DueDate;
 import grimygasket.server.calls.CallView.RingSegment;
+import grimygasket.server.calls.CallView.StandingLitres;
 import grimygasket.server.knowhow.Library;
-import grimygasket.server.machines.Machine;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.PartUse;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.visit.Advice;
+import grimygasket.visit.Curing;
+import grimygasket.visit.Gap;
+import grimygasket.visit.Isolation;
+import grimygasket.visit.Laid;
+import grimygasket.visit.Opening;
+import grimygasket.visit.PartCount;
+import grimygasket.visit.PhoneChecks;
+import grimygasket.visit.Proving;
 import grimygasket.visit.Ring;
 import grimygasket.visit.Safety;
+import grimygasket.visit.Tray;
 import grimygasket.visit.VisitRecord;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** Gathers everything on file about a call, judged. */
+/** Everything on file about a call, judged. */
 @Component
 class CallFile {
     private final CallStore calls;
-    private final ComplaintStore complaints;
-    private final EntryStore entries;
-    private final CautionStore cautions;
+    private final CallRecords records;
     private final MachineStore machines;
     private final ShelfStore shelf;
     private final Library library;
@@ -38,18 +54,14 @@ class CallFile {
 
     CallFile(
             CallStore calls,
-            ComplaintStore complaints,
-            EntryStore entries,
-            CautionStore cautions,
+            CallRecords records,
             MachineStore machines,
             ShelfStore shelf,
             Library library,
             Judge judge,
             Clock clock) {
         this.calls = calls;
-        this.complaints = complaints;
-        this.entries = entries;
-        this.cautions = cautions;
+        this.records = records;
         this.machines = machines;
         this.shelf = shelf;
         this.library = library;
@@ -57,28 +69,36 @@ class CallFile {
         this.clock = clock;
     }
 
-    CallView of(UUID callId, UUID accountId) {
-        return of(calls.call(callId, accountId), accountId);
+    CallView of(UUID callId, SignedIn me) {
+        return of(calls.call(callId), me);
     }
 
-    CallView of(ServiceCall call, UUID accountId) {
-        var machine = machines.machine(call.machineId());
-        var pack = library.pack(machine.kind(), call.revision());
-        var told = complaints.of(call.id());
-        var complaint = told.stream().map(Complaint::text).collect(Collectors.joining(" · "));
-        var story = entries.of(call.id());
-        var findings = judge.findings(machine, call.revision(), story);
-        var uses = shelf.usesOf(call.id());
-        var parts = shelf.partsFor(accountId, machine.kind(), machine.maker());
-        var judged = judge.machine(machine, call.revision(), accountId);
-        var assessment = Diagnosis.assess(pack, judged, new Evidence(findings, judge.van(parts)));
-        var counted = uses.stream()
-                .collect(Collectors.groupingBy(PartUse::remedy, Collectors.mapping(PartUse::fits, Collectors.toSet())));
-        var kept = cautions.of(call.id());
-        var keptIds = kept.stream().map(CautionKept::caution).collect(Collectors.toSet());
-        var record = new VisitRecord(complaint, findings, counted, keptIds, call.closedAt() != null);
-        var ring = Ring.of(pack, record);
-        var advice = Advice.of(pack, judged, assessment);
+    /** @param me whose van the parts are taken from */
+    CallView of(ServiceCall call, SignedIn me) {
+        var file = records.of(call);
+        var pack = library.pack(file.machine().kind(), call.revision());
+        var machine = judge.machine(file.machine(), call);
+        var findings = judge.findings(file.machine(), call.revision(), file.entries());
+        var vanParts =
+                shelf.partsFor(me.id(), file.machine().kind(), file.machine().maker());
+        var assessment = Diagnosis.assess(pack, machine, new Evidence(findings, judge.van(vanParts)));
+        var job = file.job();
+        var laid = JobSheet.said(job.pieces());
+        var visit = new VisitRecord(
+                file.complaint(),
+                findings,
+                file.partUses().stream().map(CallFile::count).toList(),
+                file.cautions().stream().map(CautionKept::caution).collect(Collectors.toSet()),
+                laid,
+                JobSheet.said(job.conditions()),
+                JobSheet.said(job.debts()),
+                JobSheet.said(job.things()),
+                JobSheet.said(job.proofs()),
+                call.closedAt() != null,
+                clock.millis());
+        var ring = Ring.of(pack, machine, visit);
+        var advice = Advice.of(pack, machine, assessment, visit.conditions());
+        var onTray = laid.stream().map(Laid::piece).filter(Objects::nonNull).collect(Collectors.toSet());
         return new CallView(
                 call.id(),
                 call.visitId(),
@@ -86,45 +106,101 @@ class CallFile {
                 call.revision(),
                 call.day(),
                 call.plannedAt(),
-                complaint,
-                told,
-                story.stream().filter(Entry::isWork).map(Entry::at).findFirst().orElse(null),
+                file.complaint(),
+                file.complaints(),
+                file.entries().stream()
+                        .filter(Entry::isWork)
+                        .map(Entry::at)
+                        .findFirst()
+                        .orElse(null),
                 call.closedAt(),
+                call.closedBy(),
                 call.signOff(),
                 call.advice(),
-                machines.customerOf(machine.id()),
-                machine,
-                calls.beside(call, accountId).stream().map(this::beside).toList(),
-                story,
-                kept,
-                Safety.unconfirmed(pack, record).stream().map(Caution::id).toList(),
-                uses,
-                uses.stream().map(PartUse::total).reduce(BigDecimal.ZERO, BigDecimal::add),
-                parts,
+                file.customer(),
+                file.machine(),
+                calls.beside(call).stream().map(this::beside).toList(),
+                call.follows() == null ? null : earlier(call),
+                file.entries(),
+                file.cautions(),
+                Safety.unconfirmed(pack, machine, visit).stream()
+                        .map(Caution::id)
+                        .toList(),
+                Isolation.of(pack, machine, assessment.plan()).points(),
+                PhoneChecks.of(pack, machine, assessment, findings),
+                job,
+                file.photos(),
+                Tray.of(pack, laid, clock.millis()),
+                Tray.nextCup(laid),
+                pack.layers().stream()
+                        .collect(Collectors.toMap(
+                                Layer::id, layer -> Opening.proposed(pack, machine, layer.id(), onTray))),
+                pack.remedies().stream().collect(Collectors.toMap(Remedy::id, remedy -> stations(pack, remedy))),
+                job.water().stream()
+                        .findFirst()
+                        .map(line -> litres(pack, line.what()))
+                        .orElse(null),
+                Proving.functions(pack, visit).stream().map(Proof::id).toList(),
+                file.partUses(),
+                file.partUses().stream().map(PartUse::total).reduce(BigDecimal.ZERO, BigDecimal::add),
+                vanParts,
                 assessment,
-                Applicable.of(pack, judged.traits()),
+                Applicable.of(pack, machine.traits()),
                 advice,
                 dates(advice, call),
-                segments(ring),
-                ring.gapsBeforeClosing());
+                ring.segments().stream()
+                        .map(s -> new RingSegment(s.stage(), s.stage().title(), s.sealed(), s.gaps()))
+                        .toList(),
+                ring.gapsBeforeClosing(),
+                ring.beyond(me.rank()).stream().map(Gap::text).toList());
+    }
+
+    Pack pack(ServiceCall call) {
+        return library.pack(machines.machine(call.machineId()).kind(), call.revision());
+    }
+
+    Machine machine(ServiceCall call) {
+        return judge.machine(machines.machine(call.machineId()), call);
+    }
+
+    private static PartCount count(PartUse use) {
+        return new PartCount(use.remedy(), use.fits(), use.serial(), use.oldPart());
+    }
+
+    private static List<String> stations(Pack pack, Remedy remedy) {
+        return Curing.stations(pack, remedy).stream().map(Station::id).toList();
+    }
+
+    private static StandingLitres litres(Pack pack, WaterLeft water) {
+        var residual = ResidualWater.of(pack.water(), water.levelCm());
+        return new StandingLitres(residual.litres(), residual.fills(water.vesselLitres()));
     }
 
     private CallView.Beside beside(ServiceCall call) {
-        Machine machine = machines.machine(call.machineId());
+        var machine = machines.machine(call.machineId());
         var kind = library.pack(machine.kind(), call.revision()).name();
         return new CallView.Beside(call.id(), kind, machine.maker(), machine.model(), call.closedAt());
+    }
+
+    private CallView.Earlier earlier(ServiceCall call) {
+        var before = calls.call(call.follows());
+        var file = records.of(before);
+        var pack = pack(before);
+        return new CallView.Earlier(
+                before.id(),
+                before.day(),
+                call.followsAs(),
+                file.complaint(),
+                file.entries().stream()
+                        .filter(entry -> entry.kind() == Entry.Kind.REMEDY)
+                        .map(entry -> pack.remedy(entry.subject()).name())
+                        .toList());
     }
 
     private List<DueDate> dates(Advice advice, ServiceCall call) {
         var from = call.closedAt() == null ? call.day() : LocalDate.ofInstant(call.closedAt(), clock.getZone());
         return advice.dues().stream()
                 .map(due -> new DueDate(due.task(), due.days(), from.plusDays(due.days())))
-                .toList();
-    }
-
-    private static List<RingSegment> segments(Ring ring) {
-        return ring.segments().stream()
-                .map(s -> new RingSegment(s.stage(), s.stage().title(), s.sealed(), s.gaps()))
                 .toList();
     }
 }

@@ -12,7 +12,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class CallStore {
     private static final String COLUMNS = """
-            select id, visit_id, machine_id, day, planned_at, revision, closed_at, sign_off, advice, version
+            select id, visit_id, machine_id, account_id, day, planned_at, revision, follows, follows_as, closed_at,
+                   closed_by, sign_off, advice, version
             from service_call
             """;
 
@@ -24,22 +25,22 @@ class CallStore {
         this.clock = clock;
     }
 
-    ServiceCall call(UUID id, UUID accountId) {
-        return call("where id = :id and account_id = :accountId", id, accountId);
+    /** A call on anybody's round: colleagues work on a call together. */
+    ServiceCall call(UUID id) {
+        return call("where id = :id", id);
     }
 
-    private ServiceCall call(String where, UUID id, UUID accountId) {
+    private ServiceCall call(String where, UUID id) {
         return jdbc.sql(COLUMNS + where)
                 .param("id", id)
-                .param("accountId", accountId)
                 .query(ServiceCall.class)
                 .optional()
-                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This call is not on your round."));
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This call is not on file."));
     }
 
     /** The call, locked until the transaction ends, and refused if it is closed. */
-    ServiceCall open(UUID id, UUID accountId) {
-        var call = call("where id = :id and account_id = :accountId for update", id, accountId);
+    ServiceCall open(UUID id) {
+        var call = call("where id = :id for update", id);
         if (call.closedAt() != null) {
             throw new Problem(Kind.CLOSED, "This call is closed. Open it again to change it.");
         }
@@ -66,30 +67,36 @@ class CallStore {
     }
 
     /** The other calls of a visit. */
-    List<ServiceCall> beside(ServiceCall call, UUID accountId) {
-        return jdbc.sql(COLUMNS + "where account_id = :accountId and visit_id = :visitId and id <> :id order by id")
-                .param("accountId", accountId)
+    List<ServiceCall> beside(ServiceCall call) {
+        return jdbc.sql(COLUMNS + "where visit_id = :visitId and id <> :id order by id")
                 .param("visitId", call.visitId())
                 .param("id", call.id())
                 .query(ServiceCall.class)
                 .list();
     }
 
-    /** Adds a call; one with that id is left as it is. */
-    void addIfNew(NewCall call, UUID id, UUID accountId, int revision) {
-        jdbc.sql("""
+    /** Adds a call, and says whether it is new; one with that id is left as it is. */
+    boolean addIfNew(NewCall call, UUID id, UUID accountId, int revision) {
+        return jdbc.sql("""
                         insert ignore into service_call
-                            (id, visit_id, machine_id, account_id, day, planned_at, revision)
-                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision)
+                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, follows_as)
+                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :followsAs)
                         """)
-                .param("id", id)
-                .param("visitId", call.visitId() == null ? id : call.visitId())
-                .param("machineId", call.machine().id())
-                .param("accountId", accountId)
-                .param("day", call.day())
-                .param("plannedAt", call.plannedAt())
-                .param("revision", revision)
-                .update();
+                        .param("id", id)
+                        .param("visitId", call.visitId() == null ? id : call.visitId())
+                        .param("machineId", call.machine().id())
+                        .param("accountId", accountId)
+                        .param("day", call.day())
+                        .param("plannedAt", call.plannedAt())
+                        .param("revision", revision)
+                        .param("follows", call.follows())
+                        .param(
+                                "followsAs",
+                                call.followsAs() == null
+                                        ? null
+                                        : call.followsAs().name())
+                        .update()
+                == 1;
     }
 
     /** Marks the call as changed, so that another screen that wants to close it sees that it has moved on. */
@@ -100,13 +107,14 @@ class CallStore {
     }
 
     /** Closes the call if it still has that version. */
-    boolean close(UUID id, int version, String signOff, String advice) {
+    boolean close(UUID id, int version, String by, String signOff, String advice) {
         return jdbc.sql("""
                                 update service_call
-                                set closed_at = :now, sign_off = :signOff, advice = :advice, version = version + 1
+                                set closed_at = :now, closed_by = :by, sign_off = :signOff, advice = :advice, version = version + 1
                                 where id = :id and version = :version and closed_at is null
                                 """)
                         .param("now", clock.instant())
+                        .param("by", by)
                         .param("signOff", signOff)
                         .param("advice", advice)
                         .param("id", id)
@@ -116,8 +124,17 @@ class CallStore {
     }
 
     void reopen(UUID id) {
-        jdbc.sql("update service_call set closed_at = null, sign_off = null, version = version + 1 where id = :id")
+        jdbc.sql(
+                        "update service_call set closed_at = null, closed_by = null, sign_off = null, version = version + 1 where id = :id")
                 .param("id", id)
                 .update();
+    }
+
+    /** The closed calls about a machine, latest first. */
+    List<ServiceCall> closedOf(UUID machineId) {
+        return jdbc.sql(COLUMNS + "where machine_id = :machineId and closed_at is not null order by closed_at desc")
+                .param("machineId", machineId)
+                .query(ServiceCall.class)
+                .list();
     }
 }

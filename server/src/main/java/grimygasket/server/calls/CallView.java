@@ -2,17 +2,25 @@ package grimygasket.server.calls;
 
 import grimygasket.diagnosis.Assessment;
 import grimygasket.pack.Applicable;
+import grimygasket.pack.Piece;
+import grimygasket.server.calls.PhotoStore.Photo;
+import grimygasket.server.calls.ServiceCall.FollowsAs;
 import grimygasket.server.machines.Customer;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.PartUse;
 import grimygasket.server.shelf.VanPart;
 import grimygasket.visit.Advice;
+import grimygasket.visit.Gap;
+import grimygasket.visit.Isolation;
+import grimygasket.visit.PhoneChecks.PhoneCheck;
 import grimygasket.visit.Stage;
+import grimygasket.visit.Tray;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -21,8 +29,19 @@ import java.util.UUID;
  * @param revision of the know-how that it is judged with
  * @param complaint all complaints in one line
  * @param startedAt when the first check or remedy was entered; null before
+ * @param closedBy name of whoever closed it
  * @param beside the other machines of the same visit
+ * @param earlier the call that this one follows; null for none
  * @param cautionsOpen ids of the cautions of what was done that are not confirmed
+ * @param isolation how the machine is made safe for what is planned
+ * @param phoneChecks what the customer may look at by telephone, likeliest to find something first
+ * @param job the job sheet
+ * @param tray what came off, in the order in which it goes back
+ * @param nextCup the next free cup for screws
+ * @param toLay layer id to what is known to come off for work there and is not on the tray yet
+ * @param stationsOf remedy id to the ids of the stations at which it works
+ * @param standing the water in the machine; null while nobody has judged it
+ * @param functions ids of the proofs of all that was worked on
  * @param vanParts the parts that fit this machine
  * @param partsTotal price of all parts used
  * @param applicable what of the know-how applies to this machine
@@ -30,6 +49,7 @@ import java.util.UUID;
  * @param dates when what is due is due next, counted from the day of the call
  * @param ring the segments in the order of the work
  * @param gaps what is missing before the call can be closed without a reason
+ * @param beyondMe those of them, in words, that whoever is signed in may not sign off
  */
 record CallView(
         UUID id,
@@ -42,14 +62,26 @@ record CallView(
         List<Complaint> complaints,
         Instant startedAt,
         Instant closedAt,
+        String closedBy,
         String signOff,
         String advice,
         Customer customer,
         Machine machine,
         List<Beside> beside,
+        Earlier earlier,
         List<Entry> entries,
         List<CautionKept> cautionsKept,
         List<String> cautionsOpen,
+        List<Isolation.Point> isolation,
+        List<PhoneCheck> phoneChecks,
+        JobSheet job,
+        List<Photo> photos,
+        Tray tray,
+        String nextCup,
+        Map<String, List<Piece>> toLay,
+        Map<String, List<String>> stationsOf,
+        StandingLitres standing,
+        List<String> functions,
         List<PartUse> partUses,
         BigDecimal partsTotal,
         List<VanPart> vanParts,
@@ -58,7 +90,8 @@ record CallView(
         Advice suggestions,
         List<DueDate> dates,
         List<RingSegment> ring,
-        List<String> gaps) {
+        List<Gap> gaps,
+        List<String> beyondMe) {
 
     /**
      * @param days from one time to the next; 0 for every use
@@ -66,7 +99,21 @@ record CallView(
      */
     record DueDate(String task, int days, LocalDate first) {}
 
-    record RingSegment(Stage stage, String title, boolean sealed, List<String> gaps) {}
+    record RingSegment(Stage stage, String title, boolean sealed, List<Gap> gaps) {}
+
+    /**
+     * Water that runs out when the machine is opened.
+     *
+     * @param fills how often the vessel in hand has to be emptied
+     */
+    record StandingLitres(double litres, int fills) {}
+
+    /**
+     * The call before this one.
+     *
+     * @param done names of the remedies
+     */
+    record Earlier(UUID callId, LocalDate day, FollowsAs followsAs, String complaint, List<String> done) {}
 
     /**
      * Another machine in the same home, looked at on the same visit.

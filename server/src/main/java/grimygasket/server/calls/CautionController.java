@@ -36,23 +36,23 @@ class CautionController {
     @Transactional
     public CallView keep(
             @PathVariable UUID callId, @PathVariable String caution, @AuthenticationPrincipal SignedIn me) {
-        var call = calls.open(callId, me.id());
+        var call = calls.open(callId);
         var pack = library.pack(machines.machine(call.machineId()).kind(), call.revision());
         if (pack.cautions().stream().noneMatch(known -> known.id().equals(caution))) {
             throw new Problem(Kind.NOT_FOUND, "There is no caution “" + caution + "” for this machine.");
         }
         cautions.keep(callId, caution);
         calls.touch(callId);
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     @DeleteMapping
     @Transactional
     public CallView takeBack(
             @PathVariable UUID callId, @PathVariable String caution, @AuthenticationPrincipal SignedIn me) {
-        calls.open(callId, me.id());
+        calls.open(callId);
         cautions.takeBack(callId, caution);
         calls.touch(callId);
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 }

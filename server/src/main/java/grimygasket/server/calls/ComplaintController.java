@@ -44,17 +44,17 @@ class ComplaintController {
             @PathVariable UUID callId,
             @Valid @RequestBody NewComplaint complaint,
             @AuthenticationPrincipal SignedIn me) {
-        calls.open(callId, me.id());
+        calls.open(callId);
         complaints.addIfNew(complaint.id, callId, complaint.text);
         calls.touch(callId);
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     @DeleteMapping("/{complaintId}")
     @Transactional
     public CallView remove(
             @PathVariable UUID callId, @PathVariable UUID complaintId, @AuthenticationPrincipal SignedIn me) {
-        calls.open(callId, me.id());
+        calls.open(callId);
         var others = complaints.of(callId).stream()
                 .filter(complaint -> !complaint.id().equals(complaintId))
                 .count();
@@ -63,6 +63,6 @@ class ComplaintController {
         }
         complaints.remove(complaintId, callId);
         calls.touch(callId);
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 }

@@ -31,7 +31,7 @@ class DatesController {
 
     @GetMapping("/api/calls/{callId}/dates.ics")
     ResponseEntity<String> dates(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        var call = file.of(callId, me.id());
+        var call = file.of(callId, me);
         var calendar = new ICalendar();
         calendar.setProductId("-//Grimy Gasket//Dates//EN");
         call.dates().stream()

@@ -10,7 +10,7 @@ import java.util.UUID;
  * @param answer "yes", "no" or "unknown" for a sign, "shown" for a code, the choice's id for a fact, the outcome's id for a
  *     check, "done", "cured", "partly" or "still-failing" for a remedy
  */
-public record Entry(UUID id, Instant at, Kind kind, String subject, String answer, int version) {
+public record Entry(UUID id, Instant at, String by, Kind kind, String subject, String answer, int version) {
     /** Whether it is work on the machine rather than something told or seen. */
     boolean isWork() {
         return kind == Kind.CHECK || kind == Kind.REMEDY;

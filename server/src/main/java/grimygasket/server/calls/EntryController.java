@@ -34,13 +34,16 @@ class EntryController {
 
     private final CallStore calls;
     private final EntryStore entries;
+    private final JobStore job;
     private final MachineStore machines;
     private final Library library;
     private final CallFile file;
 
-    EntryController(CallStore calls, EntryStore entries, MachineStore machines, Library library, CallFile file) {
+    EntryController(
+            CallStore calls, EntryStore entries, JobStore job, MachineStore machines, Library library, CallFile file) {
         this.calls = calls;
         this.entries = entries;
+        this.job = job;
         this.machines = machines;
         this.library = library;
         this.file = file;
@@ -50,17 +53,18 @@ class EntryController {
     @Transactional
     public CallView add(
             @PathVariable UUID callId, @Valid @RequestBody NewEntry entry, @AuthenticationPrincipal SignedIn me) {
-        var call = calls.open(callId, me.id());
+        var call = calls.open(callId);
         var subject = subject(call, entry);
         requireAnswer(call, entry.kind(), subject, entry.answer());
+        requireLicence(call, entry.kind(), subject);
         var settled = entries.settled(callId, entry.kind(), subject);
         if (settled.isEmpty()) {
-            entries.add(entry, subject, callId);
+            entries.add(entry, subject, callId, me.fullName());
             calls.touch(callId);
         } else if (!settled.get().answer().equals(entry.answer())) {
             throw stale(settled.get());
         }
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     @PutMapping("/{entryId}")
@@ -70,15 +74,18 @@ class EntryController {
             @PathVariable UUID entryId,
             @Valid @RequestBody Correction correction,
             @AuthenticationPrincipal SignedIn me) {
-        var call = calls.open(callId, me.id());
+        var call = calls.open(callId);
         var entry = entries.entry(entryId, callId)
                 .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This entry was taken back on another screen."));
         requireAnswer(call, entry.kind(), entry.subject(), correction.answer);
         if (!entries.change(entryId, correction.answer, correction.version)) {
             throw stale(entry);
         }
+        if (correction.answer.equals("still-failing")) {
+            job.proofFailed(callId, file.pack(call).remedy(entry.subject()).proof());
+        }
         calls.touch(callId);
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     /** Takes an entry back; one that is already gone is gone. */
@@ -89,14 +96,14 @@ class EntryController {
             @PathVariable UUID entryId,
             @RequestParam int version,
             @AuthenticationPrincipal SignedIn me) {
-        calls.open(callId, me.id());
+        calls.open(callId);
         entries.entry(entryId, callId).ifPresent(entry -> {
             if (!entries.remove(entryId, version)) {
                 throw stale(entry);
             }
             calls.touch(callId);
         });
-        return file.of(callId, me.id());
+        return file.of(callId, me);
     }
 
     private String subject(ServiceCall call, NewEntry entry) {
@@ -109,9 +116,20 @@ class EntryController {
     }
 
     private void requireAnswer(ServiceCall call, Entry.Kind kind, String subject, String answer) {
-        var pack = library.pack(machines.machine(call.machineId()).kind(), call.revision());
-        if (!answers(pack, kind, subject).contains(answer)) {
+        if (!answers(file.pack(call), kind, subject).contains(answer)) {
             throw new Problem(Kind.INVALID, "“" + answer + "” is not an answer to this. Choose one of those shown.");
+        }
+    }
+
+    /** What only licensed people may do is not entered as done: the call is handed on. */
+    private void requireLicence(ServiceCall call, Entry.Kind kind, String subject) {
+        if (kind == Entry.Kind.REMEDY) {
+            var licensed = file.pack(call).remedy(subject).licensed();
+            if (licensed != null) {
+                throw new Problem(
+                        Kind.LICENSED,
+                        "This is work for a licensed " + licensed + ". Make it safe, and hand the call on.");
+            }
         }
     }
 

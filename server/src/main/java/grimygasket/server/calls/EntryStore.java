@@ -15,7 +15,8 @@ class EntryStore {
              where call_id = :callId and answer in ('still-failing', 'partly'))
             """;
 
-    private static final String COLUMNS = "select id, at, kind, subject, answer, version from entry ";
+    private static final String COLUMNS =
+            "select id, at, entered_by as `by`, kind, subject, answer, version from entry ";
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -52,10 +53,10 @@ class EntryStore {
                 .optional();
     }
 
-    void add(NewEntry entry, String subject, UUID callId) {
+    void add(NewEntry entry, String subject, UUID callId, String by) {
         jdbc.sql("""
-                        insert into entry (id, call_id, at, kind, subject, answer, phase)
-                        values (:id, :callId, :at, :kind, :subject, :answer, %s)
+                        insert into entry (id, call_id, at, entered_by, kind, subject, answer, phase)
+                        values (:id, :callId, :at, :by, :kind, :subject, :answer, %s)
                         """.formatted(PHASE))
                 .param("id", entry.id())
                 .param("callId", callId)
@@ -63,6 +64,7 @@ class EntryStore {
                 .param("kind", entry.kind().name())
                 .param("subject", subject)
                 .param("answer", entry.answer())
+                .param("by", by)
                 .update();
     }
 

@@ -10,7 +10,6 @@ import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.VanPart;
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -27,9 +26,13 @@ class Judge {
         this.business = business;
     }
 
-    grimygasket.diagnosis.Machine machine(Machine machine, int revision, UUID accountId) {
+    /** By the schools that the call has kept, or else by those of whose round it is on. */
+    grimygasket.diagnosis.Machine machine(Machine machine, ServiceCall call) {
+        var kept = schools.ofCall(call.id());
         return grimygasket.diagnosis.Machine.of(
-                library.pack(machine.kind(), revision), machine.features(), schools.of(accountId));
+                library.pack(machine.kind(), call.revision()),
+                machine.features(),
+                kept.isEmpty() ? schools.of(call.accountId()) : kept);
     }
 
     List<Finding> findings(Machine machine, int revision, List<Entry> entries) {

@@ -87,7 +87,7 @@ class RoundController {
     }
 
     private List<CallView> files(List<ServiceCall> some, SignedIn me) {
-        return some.stream().map(call -> file.of(call, me.id())).toList();
+        return some.stream().map(call -> file.of(call, me)).toList();
     }
 
     private RoundCall line(CallView call) {

@@ -9,16 +9,32 @@ import java.util.UUID;
  * A call about one machine, as it is stored.
  *
  * @param visitId shared by the calls that are made in one home on one visit
+ * @param accountId on whose round it is
  * @param revision of the know-how that it is judged with
+ * @param follows id of an earlier call about the same machine; null for none
+ * @param followsAs why it follows; null where it follows none
+ * @param closedBy name of whoever closed it
  */
 record ServiceCall(
         UUID id,
         UUID visitId,
         UUID machineId,
+        UUID accountId,
         LocalDate day,
         LocalTime plannedAt,
         int revision,
+        UUID follows,
+        FollowsAs followsAs,
         Instant closedAt,
+        String closedBy,
         String signOff,
         String advice,
-        int version) {}
+        int version) {
+
+    public enum FollowsAs {
+        /** Planned: something was ordered, or had to dry. */
+        RETURN,
+        /** The machine failed again. */
+        WARRANTY
+    }
+}

@@ -23,6 +23,9 @@ class FirstStart implements ApplicationRunner {
     /** The demo's technician, and the first account of an empty installation. */
     private static final UUID FIRST_ACCOUNT = UUID.fromString("0193a000-0000-7000-8000-000000000001");
 
+    /** The demo's second technician. */
+    private static final UUID COLLEAGUE = UUID.fromString("0193a000-0000-7000-8000-000000000002");
+
     private final AccountStore accounts;
     private final BusinessStore business;
     private final DataSource dataSource;
@@ -56,8 +59,9 @@ class FirstStart implements ApplicationRunner {
         }
         var name = demo ? "Tidewrack Appliance Care" : "My business";
         business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50));
-        accounts.add(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "TECHNICIAN");
+        accounts.add(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "LEAD");
         if (demo) {
+            accounts.add(COLLEAGUE, "rollo", "Rollo Fenn", password, "TECHNICIAN");
             loadDemo();
         }
     }

@@ -2,6 +2,7 @@ package grimygasket.server.shelf;
 
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.visit.PartCount.OldPart;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -37,18 +38,20 @@ public class ShelfStore {
 
     public List<PartUse> usesOf(UUID callId) {
         return jdbc.sql("""
-                        select u.id, u.at, u.remedy, u.part_id, p.number, p.name, p.fits, u.used, u.unit_price
+                        select u.id, u.at, u.remedy, u.part_id, p.number, p.name, p.fits, u.used, u.unit_price,
+                               u.source, u.serial, u.old_part
                         from part_use u join part p on p.id = u.part_id
                         where u.call_id = :callId order by u.at, u.id
                         """).param("callId", callId).query(PartUse.class).list();
     }
 
-    /** Takes parts from the van for a call. A use with an id that is already there changes nothing. */
+    /** Logs parts for a call, taken from the van or ordered. A use with an id that is already there changes nothing. */
     @Transactional
-    public void use(UUID useId, UUID callId, UUID accountId, String remedy, UUID partId, int count) {
+    public void use(
+            UUID useId, UUID callId, UUID accountId, String remedy, UUID partId, int count, PartUse.Source source) {
         int added = jdbc.sql("""
-                        insert ignore into part_use (id, call_id, remedy, part_id, used, unit_price, at)
-                        select :useId, :callId, :remedy, id, :count, price, :at from part where id = :partId
+                        insert ignore into part_use (id, call_id, remedy, part_id, used, unit_price, at, source)
+                        select :useId, :callId, :remedy, id, :count, price, :at, :source from part where id = :partId
                         """)
                 .param("useId", useId)
                 .param("callId", callId)
@@ -56,8 +59,9 @@ public class ShelfStore {
                 .param("count", count)
                 .param("at", clock.instant())
                 .param("partId", partId)
+                .param("source", source.name())
                 .update();
-        if (added == 1 && !move(accountId, partId, -count)) {
+        if (added == 1 && source == PartUse.Source.VAN && !move(accountId, partId, -count)) {
             throw outOfStock(accountId, partId, count);
         }
     }
@@ -65,8 +69,8 @@ public class ShelfStore {
     /** Puts the parts of a use back on the van. */
     @Transactional
     public void putBack(UUID useId, UUID callId, UUID accountId) {
-        record Use(UUID partId, int used) {}
-        jdbc.sql("select part_id, used from part_use where id = :useId and call_id = :callId for update")
+        record Use(UUID partId, int used, PartUse.Source source) {}
+        jdbc.sql("select part_id, used, source from part_use where id = :useId and call_id = :callId for update")
                 .param("useId", useId)
                 .param("callId", callId)
                 .query(Use.class)
@@ -75,8 +79,20 @@ public class ShelfStore {
                     jdbc.sql("delete from part_use where id = :useId")
                             .param("useId", useId)
                             .update();
-                    move(accountId, use.partId, use.used);
+                    if (use.source == PartUse.Source.VAN) {
+                        move(accountId, use.partId, use.used);
+                    }
                 });
+    }
+
+    /** Notes the new part's serial number, and where the old part went. */
+    public void describe(UUID useId, UUID callId, String serial, OldPart oldPart) {
+        jdbc.sql("update part_use set serial = :serial, old_part = :oldPart where id = :useId and call_id = :callId")
+                .param("serial", serial.strip())
+                .param("oldPart", oldPart.name())
+                .param("useId", useId)
+                .param("callId", callId)
+                .update();
     }
 
     private boolean move(UUID accountId, UUID partId, int count) {

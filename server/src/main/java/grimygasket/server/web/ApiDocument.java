@@ -29,7 +29,25 @@ class ApiDocument {
             "advice",
             "startedAt",
             "likeliest",
-            "reason");
+            "reason",
+            "turn",
+            "clip",
+            "orientation",
+            "screws",
+            "Laid.piece",
+            "before",
+            "after",
+            "sinceDays",
+            "reading",
+            "light",
+            "phone",
+            "licensed",
+            "Pack.water",
+            "closedBy",
+            "earlier",
+            "standing",
+            "follows",
+            "NewCall.followsAs");
 
     @Bean
     OpenAPI api() {

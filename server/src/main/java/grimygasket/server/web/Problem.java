@@ -21,6 +21,7 @@ public final class Problem extends ErrorResponseException {
         OUT_OF_STOCK(HttpStatus.CONFLICT),
         GAPS(HttpStatus.CONFLICT),
         CLOSED(HttpStatus.CONFLICT),
+        LICENSED(HttpStatus.CONFLICT),
         UNKNOWN_CODE(HttpStatus.UNPROCESSABLE_CONTENT),
         DATABASE_AWAY(HttpStatus.SERVICE_UNAVAILABLE);
 

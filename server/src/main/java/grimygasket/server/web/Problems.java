@@ -2,11 +2,13 @@ package grimygasket.server.web;
 
 import grimygasket.server.web.Problem.Kind;
 import java.util.LinkedHashMap;
+import java.util.Optional;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.util.StringUtils;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -28,10 +30,20 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        var body = Problem.body(
-                Kind.INVALID,
-                "A number, day or time is missing or not readable. Look at what you entered, and try again.");
+        var sentence = refusal(e)
+                .orElse("A number, day or time is missing or not readable. Look at what you entered, and try again.");
+        var body = Problem.body(Kind.INVALID, sentence);
         return handleExceptionInternal(e, body, headers, status, request);
+    }
+
+    /** What the core says is wrong with a value, as a sentence. */
+    private static Optional<String> refusal(Throwable e) {
+        for (var cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause.getClass() == IllegalArgumentException.class && cause.getMessage() != null) {
+                return Optional.of(StringUtils.capitalize(cause.getMessage()) + ".");
+            }
+        }
+        return Optional.empty();
     }
 
     @Override

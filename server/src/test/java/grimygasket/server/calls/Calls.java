@@ -68,7 +68,7 @@ final class Calls {
 
     Answer usePart(UUID useId, String remedy, String partId, int count) {
         return client.post(path + "/part-uses", """
-                {"id": "%s", "remedy": "%s", "partId": "%s", "used": %d}
+                {"id": "%s", "remedy": "%s", "partId": "%s", "used": %d, "source": "VAN"}
                 """.formatted(useId, remedy, partId, count));
     }
 

@@ -1,0 +1,177 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import grimygasket.visit.Condition;
+import grimygasket.visit.Debt;
+import grimygasket.visit.Found;
+import grimygasket.visit.Laid;
+import grimygasket.visit.ProofRun;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The job sheet of a call: what came off, was found, shut off and proved. */
+@Repository
+class JobStore {
+    /** The kinds of lines, by what they say. */
+    static final Map<Class<?>, String> KINDS = Map.of(
+            Laid.class, "PIECE",
+            Condition.class, "CONDITION",
+            Debt.class, "DEBT",
+            Found.class, "THING",
+            ProofRun.class, "PROOF",
+            WaterLeft.class, "WATER");
+
+    private static final String COLUMNS =
+            "select id, kind, subject, at, entered_by, version, body from job_line where call_id = :callId ";
+
+    private final JdbcClient jdbc;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    JobStore(JdbcClient jdbc, JsonMapper json, Clock clock) {
+        this.jdbc = jdbc;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    private record Row(UUID id, String kind, String subject, Instant at, String enteredBy, int version, String body) {}
+
+    JobSheet of(UUID callId) {
+        var rows = jdbc.sql(COLUMNS + "order by at, id")
+                .param("callId", callId)
+                .query(Row.class)
+                .list();
+        return new JobSheet(
+                lines(rows, Laid.class),
+                lines(rows, Condition.class),
+                lines(rows, Debt.class),
+                lines(rows, Found.class),
+                lines(rows, ProofRun.class),
+                lines(rows, WaterLeft.class));
+    }
+
+    private <T> List<JobLine<T>> lines(List<Row> rows, Class<T> type) {
+        return rows.stream()
+                .filter(row -> row.kind.equals(KINDS.get(type)))
+                .map(row -> line(row, type))
+                .toList();
+    }
+
+    private <T> JobLine<T> line(Row row, Class<T> type) {
+        return new JobLine<>(row.id, row.at, row.enteredBy, row.version, json.readValue(row.body, type));
+    }
+
+    /**
+     * Adds a line, or changes one that still has that version. A repeated request changes nothing.
+     *
+     * @param version 0 for a new line
+     * @param subject what there is only one line of; null for any number
+     */
+    <T> void put(UUID callId, UUID id, int version, String subject, T what, String by) {
+        var found = find(callId, id, KINDS.get(what.getClass()), subject);
+        if (found.isEmpty()) {
+            if (version > 0) {
+                throw new Problem(Kind.STALE, "This was taken back on another screen meanwhile.");
+            }
+            add(callId, new JobLine<>(id, clock.instant(), by, 1, what), subject);
+            return;
+        }
+        var theirs = line(found.get(), what.getClass());
+        if (theirs.what().equals(what)) {
+            return;
+        }
+        if (!theirs.id().equals(id) || !change(id, version, what)) {
+            throw new Problem(Kind.STALE, "This was changed on another screen meanwhile; it is shown as it is now.");
+        }
+    }
+
+    void add(UUID callId, JobLine<?> line, String subject) {
+        jdbc.sql("""
+                        insert into job_line (id, call_id, kind, subject, at, entered_by, version, body)
+                        values (:id, :callId, :kind, :subject, :at, :by, :version, :body)
+                        """)
+                .param("id", line.id())
+                .param("callId", callId)
+                .param("kind", KINDS.get(line.what().getClass()))
+                .param("subject", subject)
+                .param("at", line.at())
+                .param("by", line.by())
+                .param("version", line.version())
+                .param("body", json.writeValueAsString(line.what()))
+                .update();
+    }
+
+    /** The line with that id, or the one that there is already about its subject. */
+    private Optional<Row> find(UUID callId, UUID id, String kind, String subject) {
+        return jdbc
+                .sql(COLUMNS + "and (id = :id or (kind = :kind and subject = :subject)) for update")
+                .param("callId", callId)
+                .param("id", id)
+                .param("kind", kind)
+                .param("subject", subject)
+                .query(Row.class)
+                .list()
+                .stream()
+                .findFirst();
+    }
+
+    private boolean change(UUID id, int version, Object what) {
+        return jdbc.sql("""
+                                update job_line set body = :body, version = version + 1
+                                where id = :id and version = :version
+                                """)
+                        .param("body", json.writeValueAsString(what))
+                        .param("id", id)
+                        .param("version", version)
+                        .update()
+                == 1;
+    }
+
+    /** Takes a line back; one that is already gone is gone. */
+    void remove(UUID callId, UUID id, int version) {
+        int removed = jdbc.sql("delete from job_line where call_id = :callId and id = :id and version = :version")
+                .param("callId", callId)
+                .param("id", id)
+                .param("version", version)
+                .update();
+        boolean there = jdbc.sql("select count(*) from job_line where call_id = :callId and id = :id")
+                        .param("callId", callId)
+                        .param("id", id)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+        if (removed == 0 && there) {
+            throw new Problem(Kind.STALE, "This was changed on another screen meanwhile; it is shown as it is now.");
+        }
+    }
+
+    /** A proof that failed begins anew: what was seen to work before does not count. */
+    void proofFailed(UUID callId, String proof) {
+        for (var line : of(callId).proofs()) {
+            var run = line.what();
+            if (run.proof().equals(proof)) {
+                change(line.id(), line.version(), new ProofRun(proof, run.before(), run.after(), 0, List.of(), false));
+            }
+        }
+    }
+
+    /** Carries what is still off the machine over to a call that follows. */
+    void carryOver(UUID fromCall, UUID toCall, String by) {
+        for (var line : of(fromCall).pieces()) {
+            var piece = line.what();
+            if (piece.place() == Laid.Place.TRAY) {
+                var id = UUID.nameUUIDFromBytes((toCall + piece.id()).getBytes(StandardCharsets.UTF_8));
+                add(toCall, new JobLine<>(id, clock.instant(), by, 1, piece.called(id.toString())), piece.piece());
+            }
+        }
+    }
+}

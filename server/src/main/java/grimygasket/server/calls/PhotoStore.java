@@ -1,0 +1,62 @@
+package grimygasket.server.calls;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Photos of a call, each of a line of its job sheet. */
+@Repository
+class PhotoStore {
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    PhotoStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /** @param lineId of the line that it shows */
+    record Photo(UUID id, UUID lineId) {}
+
+    record Picture(String type, byte[] bytes) {}
+
+    List<Photo> of(UUID callId) {
+        return jdbc.sql("select id, line_id from photo where call_id = :callId order by at, id")
+                .param("callId", callId)
+                .query(Photo.class)
+                .list();
+    }
+
+    Optional<Picture> picture(UUID id, UUID callId) {
+        return jdbc.sql("select type, bytes from photo where id = :id and call_id = :callId")
+                .param("id", id)
+                .param("callId", callId)
+                .query(Picture.class)
+                .optional();
+    }
+
+    /** Adds a photo; one with that id is left as it is. */
+    void addIfNew(UUID id, UUID callId, UUID lineId, Picture picture) {
+        jdbc.sql("""
+                        insert ignore into photo (id, call_id, line_id, type, bytes, at)
+                        values (:id, :callId, :lineId, :type, :bytes, :at)
+                        """)
+                .param("id", id)
+                .param("callId", callId)
+                .param("lineId", lineId)
+                .param("type", picture.type)
+                .param("bytes", picture.bytes)
+                .param("at", clock.instant())
+                .update();
+    }
+
+    void remove(UUID id, UUID callId) {
+        jdbc.sql("delete from photo where id = :id and call_id = :callId")
+                .param("id", id)
+                .param("callId", callId)
+                .update();
+    }
+}

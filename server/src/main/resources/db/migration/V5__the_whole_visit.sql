@@ -1,0 +1,47 @@
+-- Whoever set the business up answers for it.
+update account set role = 'LEAD';
+
+-- Who entered what, as two may work on one call.
+alter table entry add column entered_by varchar(80) not null default '';
+
+-- A call may follow another: planned, or because the machine failed again. The schools that a closed call was judged with
+-- stay with it.
+alter table service_call
+    add column follows uuid null references service_call (id),
+    add column follows_as varchar(10) null,
+    add column closed_by varchar(80) null;
+
+create table call_school (
+    call_id uuid not null references service_call (id),
+    school varchar(40) not null,
+    choice varchar(40) not null,
+    primary key (call_id, school)
+);
+
+-- What came off, was found, shut off, proved. A thing with a subject is there once a call. The form of "body" is that of
+-- the records in grimygasket.visit.
+create table job_line (
+    id uuid primary key,
+    call_id uuid not null references service_call (id),
+    kind varchar(10) not null,
+    subject varchar(40) null,
+    at timestamp(3) not null,
+    entered_by varchar(80) not null,
+    version int not null default 1,
+    body json not null,
+    unique key job_line_once (call_id, kind, subject)
+);
+
+create table photo (
+    id uuid primary key,
+    call_id uuid not null references service_call (id),
+    line_id uuid not null,
+    type varchar(20) not null,
+    bytes mediumblob not null,
+    at timestamp(3) not null
+);
+
+alter table part_use
+    add column source varchar(10) not null default 'VAN',
+    add column serial varchar(60) not null default '',
+    add column old_part varchar(20) not null default 'UNSAID';
