@@ -59,20 +59,27 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
             return send("PUT", path, body, true);
         }
 
+        /** Puts a photo. */
+        public Answer putPhoto(String path, byte[] bytes) {
+            return send("PUT", path, HttpRequest.BodyPublishers.ofByteArray(bytes), "image/png", true);
+        }
+
         public Answer delete(String path) {
             return send("DELETE", path, null, true);
         }
 
         public Answer send(String method, String path, String body, boolean withToken) {
+            var publisher =
+                    body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
+            var type = path.equals("/api/session") ? "application/x-www-form-urlencoded" : "application/json";
+            return send(method, path, publisher, type, withToken);
+        }
+
+        private Answer send(
+                String method, String path, HttpRequest.BodyPublisher body, String type, boolean withToken) {
             var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                    .header(
-                            "Content-Type",
-                            path.equals("/api/session") ? "application/x-www-form-urlencoded" : "application/json")
-                    .method(
-                            method,
-                            body == null
-                                    ? HttpRequest.BodyPublishers.noBody()
-                                    : HttpRequest.BodyPublishers.ofString(body));
+                    .header("Content-Type", type)
+                    .method(method, body);
             if (withToken) {
                 request.header("X-XSRF-TOKEN", token());
             }
@@ -89,6 +96,12 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException(e);
             }
+        }
+
+        /** A file that is not text. */
+        public HttpResponse<byte[]> bytes(String path) throws IOException, InterruptedException {
+            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+            return http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
         }
 
         public Answer signIn(String login, String password) {
@@ -112,8 +125,12 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     }
 
     protected Client signedIn() {
+        return signedIn("maren");
+    }
+
+    protected Client signedIn(String login) {
         var client = new Client();
-        client.signIn("maren", PASSWORD);
+        client.signIn(login, PASSWORD);
         return client;
     }
 }

@@ -120,7 +120,8 @@ class CallFile {
                 file.customer(),
                 file.machine(),
                 calls.beside(call).stream().map(this::beside).toList(),
-                call.follows() == null ? null : earlier(call),
+                call.followsAs(),
+                calls.find(call.follows()).map(this::earlier).orElse(null),
                 file.entries(),
                 file.cautions(),
                 Safety.unconfirmed(pack, machine, visit).stream()
@@ -182,14 +183,12 @@ class CallFile {
         return new CallView.Beside(call.id(), kind, machine.maker(), machine.model(), call.closedAt());
     }
 
-    private CallView.Earlier earlier(ServiceCall call) {
-        var before = calls.call(call.follows());
+    private CallView.Earlier earlier(ServiceCall before) {
         var file = records.of(before);
         var pack = pack(before);
         return new CallView.Earlier(
                 before.id(),
                 before.day(),
-                call.followsAs(),
                 file.complaint(),
                 file.entries().stream()
                         .filter(entry -> entry.kind() == Entry.Kind.REMEDY)

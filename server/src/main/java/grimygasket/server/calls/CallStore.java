@@ -1,10 +1,12 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.calls.ServiceCall.FollowsAs;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -27,20 +29,27 @@ class CallStore {
 
     /** A call on anybody's round: colleagues work on a call together. */
     ServiceCall call(UUID id) {
-        return call("where id = :id", id);
+        return find(id).orElseThrow(CallStore::notOnFile);
     }
 
-    private ServiceCall call(String where, UUID id) {
-        return jdbc.sql(COLUMNS + where)
+    Optional<ServiceCall> find(UUID id) {
+        return jdbc.sql(COLUMNS + "where id = :id")
                 .param("id", id)
                 .query(ServiceCall.class)
-                .optional()
-                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This call is not on file."));
+                .optional();
+    }
+
+    private static Problem notOnFile() {
+        return new Problem(Kind.NOT_FOUND, "This call is not on file.");
     }
 
     /** The call, locked until the transaction ends, and refused if it is closed. */
     ServiceCall open(UUID id) {
-        var call = call("where id = :id for update", id);
+        var call = jdbc.sql(COLUMNS + "where id = :id for update")
+                .param("id", id)
+                .query(ServiceCall.class)
+                .optional()
+                .orElseThrow(CallStore::notOnFile);
         if (call.closedAt() != null) {
             throw new Problem(Kind.CLOSED, "This call is closed. Open it again to change it.");
         }
@@ -90,13 +99,39 @@ class CallStore {
                         .param("plannedAt", call.plannedAt())
                         .param("revision", revision)
                         .param("follows", call.follows())
-                        .param(
-                                "followsAs",
-                                call.followsAs() == null
-                                        ? null
-                                        : call.followsAs().name())
+                        .param("followsAs", name(call.followsAs()))
                         .update()
                 == 1;
+    }
+
+    private static String name(FollowsAs followsAs) {
+        return followsAs == null ? null : followsAs.name();
+    }
+
+    /** Adds a call that was made elsewhere. */
+    void bringIn(ServiceCall call) {
+        jdbc.sql("""
+                        insert into service_call
+                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, follows_as,
+                             closed_at, closed_by, sign_off, advice, version)
+                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :followsAs,
+                                :closedAt, :closedBy, :signOff, :advice, :version)
+                        """)
+                .param("id", call.id())
+                .param("visitId", call.visitId())
+                .param("machineId", call.machineId())
+                .param("accountId", call.accountId())
+                .param("day", call.day())
+                .param("plannedAt", call.plannedAt())
+                .param("revision", call.revision())
+                .param("follows", call.follows())
+                .param("followsAs", name(call.followsAs()))
+                .param("closedAt", call.closedAt())
+                .param("closedBy", call.closedBy())
+                .param("signOff", call.signOff())
+                .param("advice", call.advice())
+                .param("version", call.version())
+                .update();
     }
 
     /** Marks the call as changed, so that another screen that wants to close it sees that it has moved on. */

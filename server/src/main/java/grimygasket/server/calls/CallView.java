@@ -31,7 +31,8 @@ import java.util.UUID;
  * @param startedAt when the first check or remedy was entered; null before
  * @param closedBy name of whoever closed it
  * @param beside the other machines of the same visit
- * @param earlier the call that this one follows; null for none
+ * @param followsAs why this call follows an earlier one; null where it does not
+ * @param earlier the call that this one follows; null for none, or where it is not on file here
  * @param cautionsOpen ids of the cautions of what was done that are not confirmed
  * @param isolation how the machine is made safe for what is planned
  * @param phoneChecks what the customer may look at by telephone, likeliest to find something first
@@ -68,6 +69,7 @@ record CallView(
         Customer customer,
         Machine machine,
         List<Beside> beside,
+        FollowsAs followsAs,
         Earlier earlier,
         List<Entry> entries,
         List<CautionKept> cautionsKept,
@@ -113,7 +115,7 @@ record CallView(
      *
      * @param done names of the remedies
      */
-    record Earlier(UUID callId, LocalDate day, FollowsAs followsAs, String complaint, List<String> done) {}
+    record Earlier(UUID callId, LocalDate day, String complaint, List<String> done) {}
 
     /**
      * Another machine in the same home, looked at on the same visit.

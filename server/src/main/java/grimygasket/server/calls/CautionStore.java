@@ -24,12 +24,16 @@ class CautionStore {
                 .list();
     }
 
-    /** Notes the time of the first confirmation. */
     void keep(UUID callId, String caution) {
+        keep(callId, new CautionKept(caution, clock.instant()));
+    }
+
+    /** Notes the time of the first confirmation. */
+    void keep(UUID callId, CautionKept kept) {
         jdbc.sql("insert ignore into caution_kept (call_id, caution, at) values (:callId, :caution, :at)")
                 .param("callId", callId)
-                .param("caution", caution)
-                .param("at", clock.instant())
+                .param("caution", kept.caution())
+                .param("at", kept.at())
                 .update();
     }
 

@@ -24,13 +24,17 @@ class ComplaintStore {
                 .list();
     }
 
-    /** Adds a complaint; one with that id is left as it is. */
     void addIfNew(UUID id, UUID callId, String text) {
+        addIfNew(callId, new Complaint(id, clock.instant(), text.strip()));
+    }
+
+    /** Adds a complaint; one with that id is left as it is. */
+    void addIfNew(UUID callId, Complaint complaint) {
         jdbc.sql("insert ignore into complaint (id, call_id, at, text) values (:id, :callId, :at, :text)")
-                .param("id", id)
+                .param("id", complaint.id())
                 .param("callId", callId)
-                .param("at", clock.instant())
-                .param("text", text.strip())
+                .param("at", complaint.at())
+                .param("text", complaint.text())
                 .update();
     }
 

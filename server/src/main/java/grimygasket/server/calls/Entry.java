@@ -9,8 +9,9 @@ import java.util.UUID;
  * @param subject id of the sign, fact, check or remedy in the pack, or the code as the machine shows it
  * @param answer "yes", "no" or "unknown" for a sign, "shown" for a code, the choice's id for a fact, the outcome's id for a
  *     check, "done", "cured", "partly" or "still-failing" for a remedy
+ * @param phase how many remedies had not cured the machine before; 0 for a fact
  */
-public record Entry(UUID id, Instant at, String by, Kind kind, String subject, String answer, int version) {
+public record Entry(UUID id, Instant at, String by, Kind kind, String subject, String answer, int phase, int version) {
     /** Whether it is work on the machine rather than something told or seen. */
     boolean isWork() {
         return kind == Kind.CHECK || kind == Kind.REMEDY;

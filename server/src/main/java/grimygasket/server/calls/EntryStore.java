@@ -16,7 +16,7 @@ class EntryStore {
             """;
 
     private static final String COLUMNS =
-            "select id, at, entered_by as `by`, kind, subject, answer, version from entry ";
+            "select id, at, entered_by as `by`, kind, subject, answer, phase, version from entry ";
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -65,6 +65,24 @@ class EntryStore {
                 .param("subject", subject)
                 .param("answer", entry.answer())
                 .param("by", by)
+                .update();
+    }
+
+    /** Adds an entry of a call that was made elsewhere. */
+    void bringIn(UUID callId, Entry entry) {
+        jdbc.sql("""
+                        insert into entry (id, call_id, at, entered_by, kind, subject, answer, phase, version)
+                        values (:id, :callId, :at, :by, :kind, :subject, :answer, :phase, :version)
+                        """)
+                .param("id", entry.id())
+                .param("callId", callId)
+                .param("at", entry.at())
+                .param("by", entry.by())
+                .param("kind", entry.kind().name())
+                .param("subject", entry.subject())
+                .param("answer", entry.answer())
+                .param("phase", entry.phase())
+                .param("version", entry.version())
                 .update();
     }
 

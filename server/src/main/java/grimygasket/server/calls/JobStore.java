@@ -30,6 +30,8 @@ class JobStore {
             ProofRun.class, "PROOF",
             WaterLeft.class, "WATER");
 
+    private static final int MOST_CHARACTERS = 2000;
+
     private static final String COLUMNS =
             "select id, kind, subject, at, entered_by, version, body from job_line where call_id = :callId ";
 
@@ -94,6 +96,16 @@ class JobStore {
         }
     }
 
+    /** Adds the job sheet of a call that was made elsewhere. */
+    void bringIn(UUID callId, JobSheet sheet) {
+        sheet.pieces().forEach(line -> add(callId, line, line.what().piece()));
+        sheet.conditions().forEach(line -> add(callId, line, line.what().station()));
+        sheet.debts().forEach(line -> add(callId, line, null));
+        sheet.things().forEach(line -> add(callId, line, null));
+        sheet.proofs().forEach(line -> add(callId, line, line.what().proof()));
+        sheet.water().forEach(line -> add(callId, line, "water"));
+    }
+
     void add(UUID callId, JobLine<?> line, String subject) {
         jdbc.sql("""
                         insert into job_line (id, call_id, kind, subject, at, entered_by, version, body)
@@ -106,7 +118,7 @@ class JobStore {
                 .param("at", line.at())
                 .param("by", line.by())
                 .param("version", line.version())
-                .param("body", json.writeValueAsString(line.what()))
+                .param("body", body(line.what()))
                 .update();
     }
 
@@ -129,11 +141,19 @@ class JobStore {
                                 update job_line set body = :body, version = version + 1
                                 where id = :id and version = :version
                                 """)
-                        .param("body", json.writeValueAsString(what))
+                        .param("body", body(what))
                         .param("id", id)
                         .param("version", version)
                         .update()
                 == 1;
+    }
+
+    private String body(Object what) {
+        var body = json.writeValueAsString(what);
+        if (body.length() > MOST_CHARACTERS) {
+            throw new Problem(Kind.INVALID, "That is too much for one line: put it in fewer words.");
+        }
+        return body;
     }
 
     /** Takes a line back; one that is already gone is gone. */

@@ -1,11 +1,13 @@
 package grimygasket.server.calls;
 
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.PhotoStore.Photo;
 import grimygasket.server.calls.PhotoStore.Picture;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.UUID;
 import javax.imageio.ImageIO;
@@ -32,11 +34,13 @@ class PhotoController {
     private final CallStore calls;
     private final PhotoStore photos;
     private final CallFile file;
+    private final Clock clock;
 
-    PhotoController(CallStore calls, PhotoStore photos, CallFile file) {
+    PhotoController(CallStore calls, PhotoStore photos, CallFile file, Clock clock) {
         this.calls = calls;
         this.photos = photos;
         this.file = file;
+        this.clock = clock;
     }
 
     @GetMapping(produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
@@ -60,7 +64,7 @@ class PhotoController {
             @RequestBody byte[] bytes,
             @AuthenticationPrincipal SignedIn me) {
         calls.open(callId);
-        photos.addIfNew(photoId, callId, line, new Picture(type(bytes), bytes));
+        photos.addIfNew(callId, new Photo(photoId, line, clock.instant()), new Picture(type(bytes), bytes));
         calls.touch(callId);
         return file.of(callId, me);
     }

@@ -1,6 +1,6 @@
 package grimygasket.server.calls;
 
-import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,20 +11,18 @@ import org.springframework.stereotype.Repository;
 @Repository
 class PhotoStore {
     private final JdbcClient jdbc;
-    private final Clock clock;
 
-    PhotoStore(JdbcClient jdbc, Clock clock) {
+    PhotoStore(JdbcClient jdbc) {
         this.jdbc = jdbc;
-        this.clock = clock;
     }
 
     /** @param lineId of the line that it shows */
-    record Photo(UUID id, UUID lineId) {}
+    record Photo(UUID id, UUID lineId, Instant at) {}
 
     record Picture(String type, byte[] bytes) {}
 
     List<Photo> of(UUID callId) {
-        return jdbc.sql("select id, line_id from photo where call_id = :callId order by at, id")
+        return jdbc.sql("select id, line_id, at from photo where call_id = :callId order by at, id")
                 .param("callId", callId)
                 .query(Photo.class)
                 .list();
@@ -39,17 +37,17 @@ class PhotoStore {
     }
 
     /** Adds a photo; one with that id is left as it is. */
-    void addIfNew(UUID id, UUID callId, UUID lineId, Picture picture) {
+    void addIfNew(UUID callId, Photo photo, Picture picture) {
         jdbc.sql("""
                         insert ignore into photo (id, call_id, line_id, type, bytes, at)
                         values (:id, :callId, :lineId, :type, :bytes, :at)
                         """)
-                .param("id", id)
+                .param("id", photo.id)
                 .param("callId", callId)
-                .param("lineId", lineId)
+                .param("lineId", photo.lineId)
                 .param("type", picture.type)
                 .param("bytes", picture.bytes)
-                .param("at", clock.instant())
+                .param("at", photo.at)
                 .update();
     }
 

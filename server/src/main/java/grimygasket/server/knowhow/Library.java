@@ -56,11 +56,19 @@ public class Library {
         return knowhow(kind, revision).pack();
     }
 
-    Texts texts(String kind, int revision) {
+    public Texts texts(String kind, int revision) {
         return revisions
                 .texts(kind, revision)
                 .orElseThrow(
                         () -> new Problem(Kind.NOT_FOUND, "There is no version " + revision + " of “" + kind + "”."));
+    }
+
+    /** The number of the version with these texts; what is new here is added, and not put to use. */
+    public int bringIn(String kind, Texts texts) {
+        return revisions.find(kind, texts).orElseGet(() -> {
+            reader.read(kind, texts);
+            return revisions.add(kind, Source.IMPORTED, "Came with a call", texts);
+        });
     }
 
     /** Refuses features that a kind of machine does not know, or that exclude each other. */

@@ -31,8 +31,8 @@ public class MachineStore {
     @Transactional
     public void addMachineIfNew(Machine machine, UUID customerId) {
         int added = jdbc.sql("""
-                        insert ignore into machine (id, customer_id, kind, maker, model, serial, place)
-                        values (:id, :customerId, :kind, :maker, :model, :serial, :place)
+                        insert ignore into machine (id, customer_id, kind, maker, model, serial, place, version)
+                        values (:id, :customerId, :kind, :maker, :model, :serial, :place, :version)
                         """)
                 .param("id", machine.id())
                 .param("customerId", customerId)
@@ -41,6 +41,7 @@ public class MachineStore {
                 .param("model", machine.model())
                 .param("serial", machine.serial())
                 .param("place", machine.place())
+                .param("version", Math.max(1, machine.version()))
                 .update();
         if (added == 1) {
             addFeatures(machine.id(), machine.features());

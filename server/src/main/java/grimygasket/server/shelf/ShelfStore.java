@@ -66,6 +66,43 @@ public class ShelfStore {
         }
     }
 
+    /**
+     * Adds a use of a call that was made elsewhere; the van is not touched. Parts are the same by their number: one that
+     * the catalogue does not have is added to it, for that maker's machines.
+     */
+    @Transactional
+    public void bringIn(PartUse use, UUID callId, String kind, String maker) {
+        jdbc.sql("""
+                        insert ignore into part (id, number, name, kind, fits, maker, price)
+                        values (:partId, :number, :name, :kind, :fits, :maker, :unitPrice)
+                        """)
+                .param("partId", use.partId())
+                .param("number", use.number())
+                .param("name", use.name())
+                .param("kind", kind)
+                .param("fits", use.fits())
+                .param("maker", maker)
+                .param("unitPrice", use.unitPrice())
+                .update();
+        jdbc.sql("""
+                        insert into part_use
+                            (id, call_id, remedy, part_id, used, unit_price, at, source, serial, old_part)
+                        select :id, :callId, :remedy, id, :used, :unitPrice, :at, :source, :serial, :oldPart
+                        from part where number = :number
+                        """)
+                .param("id", use.id())
+                .param("callId", callId)
+                .param("remedy", use.remedy())
+                .param("used", use.used())
+                .param("unitPrice", use.unitPrice())
+                .param("at", use.at())
+                .param("source", use.source().name())
+                .param("serial", use.serial())
+                .param("oldPart", use.oldPart().name())
+                .param("number", use.number())
+                .update();
+    }
+
     /** Puts the parts of a use back on the van. */
     @Transactional
     public void putBack(UUID useId, UUID callId, UUID accountId) {

@@ -47,7 +47,7 @@ class ApiDocument {
             "earlier",
             "standing",
             "follows",
-            "NewCall.followsAs");
+            "followsAs");
 
     @Bean
     OpenAPI api() {

@@ -8,6 +8,7 @@ import grimygasket.server.ServerTest;
 import java.math.BigDecimal;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 public class CallTest extends ServerTest {
@@ -38,7 +39,8 @@ public class CallTest extends ServerTest {
                         .path("kind")
                         .asString(),
                 "PROVE");
-        call.keepCaution("glass");
+        Stream.of("glass", "shock").forEach(call::keepCaution);
+        call.lay("lower-rack", "filter", "cover");
         int before = valvesOnVan();
         var use = UUID.randomUUID();
         var used = call.usePart(use, "replace-valve", VALVE, 1).body();
@@ -48,7 +50,15 @@ public class CallTest extends ServerTest {
         var cured = call.correct(
                 remedy.path("id").asString(), "cured", remedy.path("version").asInt());
         assertFalse(cured.body().path("assessment").path("plan").has("next"));
-        var closed = call.close(cured.body().path("version").asInt(), "");
+        call.describe(use.toString(), "", "BINNED");
+        call.keep("conditions", """
+                {"station": "return-valve", "stuff": "GRIT", "wear": "WORN", "binned": true}
+                """);
+        call.keep("proofs", """
+                {"proof": "drains", "runs": 2, "dry": [], "lightOut": false}
+                """);
+        call.rebuild();
+        var closed = call.close(call.version(), "");
         assertEquals(closed.status(), 200);
         assertTrue(closed.body().has("closedAt"));
         assertEquals(
@@ -57,7 +67,7 @@ public class CallTest extends ServerTest {
                         .valueStream()
                         .filter(s -> s.path("sealed").asBoolean())
                         .count(),
-                6);
+                8);
 
         assertEquals(call.enter("SIGN", "smell", "yes").kind(), "closed", "a closed call stays as it is");
         assertFalse(call.reopen().body().has("closedAt"));

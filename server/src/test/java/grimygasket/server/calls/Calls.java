@@ -3,6 +3,9 @@ package grimygasket.server.calls;
 import grimygasket.server.ServerTest.Answer;
 import grimygasket.server.ServerTest.Client;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A call of a test, changed through the server's interface. */
 final class Calls {
@@ -74,6 +77,55 @@ final class Calls {
 
     Answer putBack(UUID useId) {
         return client.delete(path + "/part-uses/" + useId);
+    }
+
+    /** Says where the new part's serial number and the old part went. */
+    Answer describe(String useId, String serial, String oldPart) {
+        return client.put(
+                path + "/part-uses/" + useId, "{\"serial\": \"%s\", \"oldPart\": \"%s\"}".formatted(serial, oldPart));
+    }
+
+    /** Adds a line to the job sheet, or changes one of that version. */
+    Answer keep(String kind, UUID line, int version, String what) {
+        return client.put(
+                path + "/job/" + kind + "/" + line, "{\"version\": %d, \"what\": %s}".formatted(version, what));
+    }
+
+    Answer keep(String kind, String what) {
+        return keep(kind, UUID.randomUUID(), 0, what);
+    }
+
+    Answer drop(String line, int version) {
+        return client.delete(path + "/job/" + line + "?version=" + version);
+    }
+
+    /** Lays down pieces that the know-how knows. */
+    Answer lay(String... pieces) {
+        var lines = Stream.of(pieces)
+                .map(piece -> "\"%s\": \"%s\"".formatted(piece, UUID.randomUUID()))
+                .collect(Collectors.joining(", "));
+        return client.post(path + "/job/pieces", "{\"lines\": {%s}}".formatted(lines));
+    }
+
+    /** Puts all that is on the tray back as it should sit, in the order that the server gives. */
+    void rebuild() {
+        var call = get().body();
+        var pieces = call.path("job").path("pieces");
+        for (var step : call.path("tray").path("wayBack")) {
+            pieces.forEach(line -> {
+                if (line.path("what").path("id").equals(step.path("piece"))) {
+                    var what = ((ObjectNode) line.path("what")).deepCopy();
+                    what.put("place", "BACK");
+                    what.put("screwsBack", what.path("screws").path("count").asInt(0));
+                    what.set("confirmed", what.path("confirm"));
+                    keep(
+                            "pieces",
+                            UUID.fromString(line.path("id").asString()),
+                            line.path("version").asInt(),
+                            what.toString());
+                }
+            });
+        }
     }
 
     Answer fit(int version, String features) {

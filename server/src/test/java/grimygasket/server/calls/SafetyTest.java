@@ -22,9 +22,11 @@ public class SafetyTest extends ServerTest {
         var call = Calls.add(signedIn());
         assertTrue(safe(call.get().body()).path("sealed").asBoolean(), "nothing is done that could hurt");
         var looked = call.enter("CHECK", "valve-ball", "open").body();
-        assertEquals(safe(looked).path("gaps").path(0).asString(), "Not confirmed: “Cuts”.");
+        assertEquals(safe(looked).path("gaps").path(0).path("text").asString(), "Not confirmed: “Cuts”.");
         assertEquals(looked.path("cautionsOpen").path(0).asString(), "glass");
+        assertEquals(looked.path("cautionsOpen").path(1).asString(), "shock", "of the cover that had to come off");
 
+        call.keepCaution("shock");
         var kept = call.keepCaution("glass").body();
         assertTrue(safe(kept).path("sealed").asBoolean());
         assertTrue(kept.path("cautionsOpen").isEmpty());
@@ -43,15 +45,16 @@ public class SafetyTest extends ServerTest {
     }
 
     @Test
-    public void anUnconfirmedCautionNeedsAReasonAtTheEnd() {
+    public void anUnconfirmedCautionIsNotForATechnicianToSignOff() {
         var call = Calls.add(signedIn());
-        call.enter("SIGN", "water-returns", "yes");
-        var done = call.enter("REMEDY", "rinse-valve", "done").body();
-        var remedy = done.path("entries").path(1);
-        call.correct(
-                remedy.path("id").asString(), "cured", remedy.path("version").asInt());
-        assertEquals(call.close(call.version(), "").kind(), "gaps");
-        call.get().body().path("cautionsOpen").forEach(caution -> call.keepCaution(caution.asString()));
-        assertEquals(call.close(call.version(), "").status(), 200);
+        call.enter("CHECK", "valve-ball", "open");
+        var colleague = call.seenBy(signedIn("rollo"));
+        var refused = colleague.close(call.version(), "In a hurry");
+        assertEquals(refused.kind(), "gaps");
+        assertTrue(refused.detail().contains("Not confirmed: “Cuts”."), refused.detail());
+        assertEquals(
+                call.close(call.version(), "Looked at with the lead on the phone")
+                        .status(),
+                200);
     }
 }

@@ -1,0 +1,271 @@
+package grimygasket.server.calls;
+
+import grimygasket.diagnosis.Assessment.Suspect;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Proof;
+import grimygasket.server.accounts.BusinessStore.Business;
+import grimygasket.server.calls.Report.Row;
+import grimygasket.server.calls.Report.Section;
+import grimygasket.server.knowhow.Knowhow;
+import grimygasket.server.shelf.PartUse;
+import grimygasket.visit.Found;
+import grimygasket.visit.Laid;
+import grimygasket.visit.ProofRun;
+import java.math.BigDecimal;
+import java.text.NumberFormat;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.Currency;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Tells a call to the customer. */
+final class ReportOfCall {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
+
+    /** Evidence weaker than this, in decibans, is not named as a reason. */
+    private static final double NOTICEABLE = 2;
+
+    private final CallView call;
+    private final Pack pack;
+    private final Business business;
+    private final ZoneId zone;
+    private final Wording wording;
+
+    private ReportOfCall(CallView call, Knowhow knowhow, Business business, ZoneId zone) {
+        this.call = call;
+        this.pack = knowhow.pack();
+        this.business = business;
+        this.zone = zone;
+        this.wording = new Wording(knowhow, call.machine().maker());
+    }
+
+    static Report of(CallView call, Knowhow knowhow, Business business, ZoneId zone) {
+        return new ReportOfCall(call, knowhow, business, zone).report();
+    }
+
+    private Report report() {
+        var machine = call.machine();
+        var sections = Stream.of(
+                complaint(),
+                cause(),
+                entries("Told and seen", Entry.Kind.FACT, Entry.Kind.SIGN, Entry.Kind.CODE),
+                entries("Checked", Entry.Kind.CHECK),
+                entries("Done", Entry.Kind.REMEDY),
+                found(),
+                proved(),
+                parts(),
+                things(),
+                left(),
+                Section.text("Our advice", Objects.requireNonNullElse(call.advice(), "")),
+                dates(),
+                careTaken());
+        return new Report(
+                business.name(),
+                "Report of " + DAY.format(call.day()),
+                standing(),
+                filled(
+                        call.customer().name(),
+                        call.customer().street(),
+                        call.customer().phone()),
+                filled(
+                        pack.name() + ", " + (machine.maker() + " " + machine.model()).strip(),
+                        machine.serial(),
+                        machine.place()),
+                sections.filter(Section::saysSomething).toList(),
+                "How sure we are is computed from what was seen, told and checked; "
+                        + Wording.percent(call.assessment().noneOfThese())
+                        + " is left for causes that are not on our list. The maker’s instructions and local codes come"
+                        + " first.");
+    }
+
+    private String standing() {
+        if (call.closedAt() == null) {
+            return "The call is not closed yet: this is how it stands.";
+        }
+        var by = Stream.concat(call.entries().stream().map(Entry::by), Stream.ofNullable(call.closedBy()))
+                .filter(name -> !name.isBlank())
+                .distinct()
+                .collect(Collectors.joining(" and "));
+        return (by.isEmpty() ? "Closed" : by + ", closed") + " at " + time(call.closedAt()) + ".";
+    }
+
+    private Section complaint() {
+        var follows = call.followsAs() == null
+                ? ""
+                : switch (call.followsAs()) {
+                    case RETURN -> "This visit goes on with an earlier one.";
+                    case WARRANTY -> "The machine has failed again since an earlier visit.";
+                };
+        return Section.points(
+                "Complaint",
+                follows,
+                call.complaints().stream()
+                        .map(complaint -> "“" + complaint.text() + "”")
+                        .toList());
+    }
+
+    private Section cause() {
+        var title = call.assessment().plan().next() == null ? "Cause" : "Likeliest cause so far";
+        var first = call.assessment().ranking().stream().findFirst();
+        if (first.isEmpty() || first.get().chance() < call.assessment().noneOfThese()) {
+            return Section.text(title, "None of the causes on our list.");
+        }
+        var reasons = reasons(first.get());
+        var sure = pack.fault(first.get().fault()).name() + ", "
+                + Wording.percent(first.get().chance()) + " sure";
+        return Section.points(title, sure + (reasons.isEmpty() ? "." : ", because of:"), reasons);
+    }
+
+    private List<String> reasons(Suspect suspect) {
+        return suspect.why().stream()
+                .filter(weight -> weight.decibans() >= NOTICEABLE)
+                .sorted(Comparator.comparingDouble(weight -> -weight.decibans()))
+                .map(weight -> wording.of(call.entries().get(weight.finding())).inOneLine())
+                .toList();
+    }
+
+    private Section entries(String title, Entry.Kind... kinds) {
+        return Section.rows(
+                title,
+                call.entries().stream()
+                        .filter(entry -> Arrays.asList(kinds).contains(entry.kind()))
+                        .map(wording::of)
+                        .map(said -> new Row(said.what(), said.result()))
+                        .toList());
+    }
+
+    private Section found() {
+        return Section.rows(
+                "Found inside",
+                JobSheet.said(call.job().conditions()).stream()
+                        .map(condition ->
+                                new Row(pack.station(condition.station()).name(), Wording.of(condition)))
+                        .toList());
+    }
+
+    private Section proved() {
+        return Section.rows(
+                "Tried out afterwards",
+                JobSheet.said(call.job().proofs()).stream()
+                        .map(run -> row(pack.proof(run.proof()), run))
+                        .filter(row -> !row.result().isBlank())
+                        .toList());
+    }
+
+    private static Row row(Proof proof, ProofRun run) {
+        var results = new ArrayList<String>();
+        if (run.runs() > 0) {
+            results.add("seen " + (run.runs() == 1 ? "once" : run.runs() + " times"));
+        }
+        var reading = proof.reading();
+        if (reading != null && run.after() != null) {
+            var before = run.before() == null ? "" : Wording.plain(run.before()) + " " + reading.unit() + " before, ";
+            results.add(reading.name().toLowerCase() + ": " + before + Wording.plain(run.after()) + " " + reading.unit()
+                    + (run.before() == null ? "" : " after"));
+        }
+        if (!run.dry().isEmpty()) {
+            int joints = run.dry().size();
+            results.add(joints == 1 ? "one joint watched, dry" : joints + " joints watched, all dry");
+        }
+        return new Row(proof.name(), Wording.joined(results));
+    }
+
+    private Section parts() {
+        var rows = call.partUses().stream().map(this::part).collect(Collectors.toCollection(ArrayList::new));
+        if (!rows.isEmpty()) {
+            rows.add(new Row("Together", money(call.partsTotal())));
+        }
+        return Section.rows("Parts", rows);
+    }
+
+    private Row part(PartUse use) {
+        var words = List.of(
+                use.used() + " × " + use.number() + " " + use.name(),
+                use.serial().isBlank() ? "" : "serial " + use.serial(),
+                Wording.of(use.oldPart()));
+        return new Row(Wording.joined(words), money(use.total()));
+    }
+
+    private Section things() {
+        return Section.rows(
+                "Found in the machine",
+                JobSheet.said(call.job().things()).stream()
+                        .map(thing -> new Row(thing.count() + " × " + thing.what(), fate(thing)))
+                        .toList());
+    }
+
+    private static String fate(Found thing) {
+        return switch (thing.fate()) {
+            case KEPT -> "still with us";
+            case RETURNED -> "given back";
+            case BINNED -> "binned";
+        };
+    }
+
+    private Section left() {
+        var out = JobSheet.said(call.job().pieces()).stream()
+                .filter(piece -> piece.place() == Laid.Place.LEFT_OUT)
+                .map(piece -> piece.name() + " is left out: " + piece.reason());
+        var gaps = call.signOff() == null
+                ? Stream.<String>of()
+                : call.gaps().stream().map(gap -> gap.text());
+        return Section.points(
+                "Left undone on purpose",
+                Objects.requireNonNullElse(call.signOff(), ""),
+                Stream.concat(out, gaps).toList());
+    }
+
+    private Section dates() {
+        return Section.rows(
+                "Next dates",
+                call.dates().stream()
+                        .map(date -> new Row(
+                                date.task(),
+                                date.days() == 0
+                                        ? "after every use"
+                                        : DAY.format(date.first()) + ", then every " + span(date.days())))
+                        .toList());
+    }
+
+    private Section careTaken() {
+        return Section.text(
+                "Made safe",
+                call.cautionsKept().stream()
+                        .map(kept -> pack.caution(kept.caution()).title())
+                        .collect(Collectors.joining(", ")));
+    }
+
+    /** 1 as "day", 14 as "2 weeks", 180 as "6 months". */
+    private static String span(int days) {
+        if (days >= 60) {
+            return Math.round(days / 30.4) + " months";
+        }
+        if (days >= 14) {
+            return Math.round(days / 7.0) + " weeks";
+        }
+        return days == 1 ? "day" : days + " days";
+    }
+
+    private String money(BigDecimal amount) {
+        var format = NumberFormat.getCurrencyInstance(Locale.UK);
+        format.setCurrency(Currency.getInstance(business.currency()));
+        return format.format(amount);
+    }
+
+    private String time(Instant instant) {
+        return TIME.format(instant.atZone(zone));
+    }
+
+    private static List<String> filled(String... lines) {
+        return Stream.of(lines).filter(line -> !line.isBlank()).toList();
+    }
+}

@@ -1,0 +1,196 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import java.util.List;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The job sheet: what came off, was found, shut off and proved; by one, and by two at once. */
+public class JobTest extends ServerTest {
+    private static final String HEATER = """
+            {"what": "HEATER_UP", "text": "boiler in the hall", "settled": false}
+            """;
+
+    private static List<String> names(JsonNode call, String kind, String member) {
+        return call.path("job")
+                .path(kind)
+                .valueStream()
+                .map(line -> line.path("what").path(member).asString())
+                .toList();
+    }
+
+    private static List<String> gaps(JsonNode call, String stage) {
+        return call.path("ring")
+                .valueStream()
+                .filter(segment -> segment.path("stage").asString().equals(stage))
+                .flatMap(segment -> segment.path("gaps").valueStream())
+                .map(gap -> gap.path("text").asString())
+                .toList();
+    }
+
+    @Test
+    public void whatIsKnownToComeOffIsLaidDownOnceEachScrewInACupOfItsOwn() {
+        var call = Calls.add(signedIn());
+        var laid = call.lay("lower-rack", "filter", "cover", "plate").body();
+        assertEquals(names(laid, "pieces", "name"), List.of("Lower rack", "Filter", "Sump cover", "Kick plate"));
+        assertEquals(names(laid, "pieces", "cup"), List.of("", "", "A", "B"));
+        assertEquals(laid.path("nextCup").asString(), "C");
+        assertEquals(
+                call.lay("cover").body().path("job").path("pieces").size(), 4, "another screen laid it down already");
+        assertFalse(laid.path("toLay").path("sump-cover").toString().contains("\"cover\""), "it is not proposed again");
+    }
+
+    @Test
+    public void theWayBackIsTheTrayInReverse() {
+        var call = Calls.add(signedIn());
+        var laid = call.lay("lower-rack", "filter", "cover").body();
+        assertEquals(
+                laid.path("tray")
+                        .path("wayBack")
+                        .valueStream()
+                        .map(step -> step.path("state").asString())
+                        .toList(),
+                List.of("READY", "WAITS", "WAITS"));
+        assertEquals(gaps(laid, "CLOSE").size(), 3);
+        call.rebuild();
+        assertEquals(gaps(call.get().body(), "CLOSE"), List.of());
+    }
+
+    @Test
+    public void twoPeopleOnOneCallLoseNothing() {
+        var maren = Calls.add(signedIn());
+        var rollo = maren.seenBy(signedIn("rollo"));
+        maren.lay("filter");
+        var both = rollo.keep("things", "{\"what\": \"earring\", \"count\": 1, \"fate\": \"KEPT\"}")
+                .body();
+        assertEquals(both.path("job").path("pieces").path(0).path("by").asString(), "Maren Tolliver");
+        assertEquals(both.path("job").path("things").path(0).path("by").asString(), "Rollo Fenn");
+
+        var thing = UUID.fromString(
+                both.path("job").path("things").path(0).path("id").asString());
+        var returned = "{\"what\": \"earring\", \"count\": 1, \"fate\": \"RETURNED\"}";
+        assertEquals(maren.keep("things", thing, 1, returned).status(), 200);
+        assertEquals(rollo.keep("things", thing, 1, returned).status(), 200, "both say the same");
+        var stale = rollo.keep("things", thing, 1, "{\"what\": \"earring\", \"count\": 2, \"fate\": \"KEPT\"}");
+        assertEquals(stale.kind(), "stale");
+        assertEquals(rollo.drop(thing.toString(), 1).kind(), "stale");
+        assertEquals(rollo.drop(thing.toString(), 2).status(), 200);
+        assertEquals(maren.keep("things", thing, 2, returned).kind(), "stale", "it was taken back meanwhile");
+    }
+
+    @Test
+    public void oneStationIsJudgedOnceWhoeverLooks() {
+        var maren = Calls.add(signedIn());
+        var rollo = maren.seenBy(signedIn("rollo"));
+        maren.keep("conditions", """
+                {"station": "filter", "stuff": "FOOD", "before": 0.2, "wear": "DIRTY_ONLY", "binned": false}
+                """);
+        var other = rollo.keep("conditions", """
+                {"station": "filter", "stuff": "GREASE", "before": 0.5, "wear": "DIRTY_ONLY", "binned": false}
+                """);
+        assertEquals(other.kind(), "stale", "the first judgement is shown, not written over");
+    }
+
+    @Test
+    public void whatMakesNoSenseIsRefusedInWords() {
+        var call = Calls.add(signedIn());
+        var share = call.keep("conditions", """
+                {"station": "filter", "stuff": "FOOD", "before": 7, "wear": "DIRTY_ONLY", "binned": false}
+                """);
+        assertEquals(share.kind(), "invalid");
+        assertTrue(share.detail().contains("between 0 and 1"), share.detail());
+        var nowhere = call.keep("conditions", """
+                {"station": "chimney", "stuff": "FOOD", "wear": "DIRTY_ONLY", "binned": false}
+                """);
+        assertTrue(nowhere.detail().contains("chimney"), nowhere.detail());
+        assertEquals(
+                call.keep("things", "{\"what\": \"%s\", \"count\": 1, \"fate\": \"KEPT\"}".formatted("x".repeat(3000)))
+                        .kind(),
+                "invalid");
+    }
+
+    @Test
+    public void aHeaterLeftTurnedUpCannotBeSignedOffByAnybody() {
+        var call = Calls.add(signedIn());
+        var line = UUID.randomUUID();
+        call.keep("debts", line, 0, HEATER);
+        var refused = call.close(call.version(), "No time");
+        assertEquals(refused.kind(), "gaps");
+        assertTrue(refused.detail().contains("water heater is still turned up: boiler in the hall"), refused.detail());
+        call.keep("debts", line, 1, HEATER.replace("false", "true"));
+        assertEquals(call.close(call.version(), "Nobody at home any more").status(), 200);
+    }
+
+    @Test
+    public void theWaterInTheMachineIsCountedInPansToCarry() {
+        var call = Calls.add(signedIn());
+        var standing = call.keep("water", "{\"levelCm\": 6, \"vesselLitres\": 4}")
+                .body()
+                .path("standing");
+        assertEquals(standing.path("litres").asDouble(), 0.25 * 0.06 * 1000 + 1, 1e-9);
+        assertEquals(standing.path("fills").asInt(), 4);
+        assertEquals(
+                call.keep("water", "{\"levelCm\": 90, \"vesselLitres\": 4}").kind(), "invalid");
+    }
+
+    @Test
+    public void workForLicensedPeopleIsNotEnteredAsDone() {
+        var client = signedIn();
+        var path = "/api/calls/" + UUID.randomUUID();
+        var body = Calls.body("No heat, smells of gas", "Tess Orrin", "Corvanne")
+                .replace("\"dishwasher\"", "\"tumble-dryer\"")
+                .replace("\"air-gap\", \"return-valve\"", "\"vented\", \"gas\"");
+        assertEquals(client.put(path, body).status(), 200);
+        var refused = client.post(
+                path + "/entries",
+                "{\"id\": \"%s\", \"kind\": \"REMEDY\", \"subject\": \"gas-licensed\", \"answer\": \"done\"}"
+                        .formatted(UUID.randomUUID()));
+        assertEquals(refused.kind(), "licensed");
+        assertTrue(refused.detail().contains("gas fitter"), refused.detail());
+    }
+
+    @Test
+    public void aFailedProofBeginsAnewAndTheTrayStaysAsItIs() {
+        var call = Calls.add(signedIn());
+        call.lay("filter");
+        var done = call.enter("REMEDY", "rinse-valve", "done")
+                .body()
+                .path("entries")
+                .path(0);
+        call.keep("proofs", "{\"proof\": \"drains\", \"before\": 1.5, \"runs\": 1, \"dry\": [], \"lightOut\": false}");
+        var failed = call.correct(
+                        done.path("id").asString(),
+                        "still-failing",
+                        done.path("version").asInt())
+                .body();
+        var run = failed.path("job").path("proofs").path(0).path("what");
+        assertEquals(run.path("runs").asInt(), 0);
+        assertEquals(run.path("before").asDouble(), 1.5, "what was measured before the cure stays");
+        assertEquals(failed.path("job").path("pieces").size(), 1);
+        assertTrue(failed.path("assessment").path("plan").has("next"), "the search goes on");
+    }
+
+    @Test
+    public void aReturnVisitFindsOnItsTrayWhatIsStillOff() {
+        var client = signedIn();
+        var first = Calls.add(client);
+        first.enter("SIGN", "gritty", "yes");
+        first.lay("lower-rack", "filter");
+        var seen = first.get().body();
+        var path = "/api/calls/" + UUID.randomUUID();
+        var again = client.put(
+                path, """
+                {"day": "2031-05-08", "plannedAt": "09:30:00", "complaint": "Filter back in", "follows": "%s",
+                 "followsAs": "RETURN", "customer": %s, "machine": %s}
+                """.formatted(seen.path("id").asString(), seen.path("customer"), seen.path("machine")));
+        assertEquals(again.status(), 200, again.detail());
+        assertEquals(names(again.body(), "pieces", "name"), List.of("Lower rack", "Filter"));
+        assertEquals(again.body().path("followsAs").asString(), "RETURN");
+        assertEquals(again.body().path("earlier").path("complaint").asString(), "Does not drain");
+    }
+}
