@@ -55,6 +55,14 @@ export async function answer<T>(request: () => Promise<Answer<T>>, again = true)
   throw problem
 }
 
+/** Sends a file as it is; for use within {@link answer}. */
+export async function putFile<T>(url: string, file: Blob): Promise<Answer<T>> {
+  const headers = { 'X-XSRF-TOKEN': csrfToken(), 'Content-Type': file.type }
+  const response = await fetch(url, { method: 'PUT', headers, body: file })
+  const body = await response.json()
+  return response.ok ? { data: body, response } : { error: body, response }
+}
+
 export async function signIn(login: string, password: string): Promise<void> {
   const post = () =>
     fetch('/api/session', {

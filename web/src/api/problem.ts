@@ -10,6 +10,8 @@ export class Problem extends Error {
     readonly fields: Record<string, string> = {},
     /** What stands there now, where an entry was out of date. */
     readonly theirs?: Entry,
+    /** All that is wrong with a file. */
+    readonly problems: string[] = [],
   ) {
     super(message)
   }
@@ -20,12 +22,13 @@ export class Problem extends Error {
   }
 
   static of(body: unknown, status: number): Problem {
-    const { type, detail, fields, theirs } = (body ?? {}) as Record<string, never>
+    const { type, detail, fields, theirs, problems } = (body ?? {}) as Record<string, never>
     return new Problem(
       String(type ?? '').replace('urn:grimy-gasket:', ''),
       detail ?? `The application could not do that (${status}). What you entered is kept; try again.`,
       fields,
       theirs,
+      problems,
     )
   }
 

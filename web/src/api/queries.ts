@@ -48,6 +48,29 @@ export function useCall(id: MaybeRefOrGetter<string>) {
   })
 }
 
+/** What the customer is given of a call. */
+export function useReport(id: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['report', computed(() => toValue(id))],
+    queryFn: () =>
+      answer(() => api.GET('/api/calls/{callId}/report', { params: { path: { callId: toValue(id) } } })),
+    // Other screens go on with the call.
+    staleTime: 0,
+  })
+}
+
+/** The closed calls about a machine, latest first. */
+export function useEarlierCalls(machineId: MaybeRefOrGetter<string | undefined>) {
+  return useQuery({
+    queryKey: ['earlier', computed(() => toValue(machineId))],
+    queryFn: () =>
+      answer(() =>
+        api.GET('/api/machines/{machineId}/calls', { params: { path: { machineId: toValue(machineId)! } } }),
+      ),
+    enabled: () => !!toValue(machineId),
+  })
+}
+
 /** The kinds of machine that there is know-how for. */
 export function useKinds() {
   return useQuery({

@@ -7,7 +7,7 @@ import { stepKey } from '../judgement/steps'
 const SHORT = 3
 const props = defineProps<{ shown?: Step }>()
 defineEmits<{ choose: [key: string] }>()
-const { call } = useCallContext()
+const { call, stage } = useCallContext()
 const all = ref(false)
 
 /** Every step but the one that is shown, best first. */
@@ -40,7 +40,7 @@ const listed = computed(() => (all.value ? others.value : others.value.slice(0, 
       <button v-if="others.length > SHORT" type="button" class="btn btn-quiet -ml-4" @click="all = !all">
         {{ all ? 'Fewer' : `All ${others.length} steps` }}
       </button>
-      <button type="button" class="btn btn-quiet -mr-4" @click="$emit('choose', 'close')">
+      <button type="button" class="btn btn-quiet -mr-4" @click="stage.show('HAND_OVER')">
         Close with gaps
       </button>
     </div>

@@ -21,7 +21,26 @@ import RingStrip from './RingStrip.vue'
 import StationSheet from './StationSheet.vue'
 import Story from './Story.vue'
 import { provideCall } from './context'
+import CallPanel from './stages/CallPanel.vue'
+import ClosePanel from './stages/ClosePanel.vue'
+import CurePanel from './stages/CurePanel.vue'
+import HandOverPanel from './stages/HandOverPanel.vue'
+import OpenPanel from './stages/OpenPanel.vue'
+import ProvePanel from './stages/ProvePanel.vue'
+import SafePanel from './stages/SafePanel.vue'
 import { useCallActions } from './useCallActions'
+import { useStage } from './useStage'
+
+const PANELS = {
+  CALL: CallPanel,
+  SAFE: SafePanel,
+  FIND: NextStep,
+  OPEN: OpenPanel,
+  CURE: CurePanel,
+  CLOSE: ClosePanel,
+  PROVE: ProvePanel,
+  HAND_OVER: HandOverPanel,
+}
 
 const props = defineProps<{ id: string }>()
 const { data: call, failureReason, refetch } = useCall(() => props.id)
@@ -36,7 +55,8 @@ const codes = computed(() => {
   const maker = call.value!.machine.maker.toLowerCase()
   return knowhow.value!.codes.filter((code) => code.maker.toLowerCase() === maker)
 })
-provideCall({ call: computed(() => call.value!), pack, codes, actions })
+const stage = useStage(() => call.value!)
+provideCall({ call: computed(() => call.value!), pack, codes, actions, stage })
 const findings = computed(() => call.value!.entries.map((entry) => shortText(entry, pack.value, codes.value)))
 
 const wide = useMediaQuery('(min-width: 60rem)')
@@ -45,13 +65,24 @@ const station = ref<string>()
 const chosen = ref<string>()
 watch(
   () => call.value?.entries.map((entry) => entry.id + entry.version).join(),
-  () => (chosen.value = undefined),
+  (_, before) => {
+    chosen.value = undefined
+    if (before !== undefined && stage.touched.value === 'FIND') stage.show()
+  },
 )
 
 function choose(key: string) {
   chosen.value = key
   station.value = undefined
+  if (stage.shown.value !== 'FIND') stage.show('FIND')
 }
+
+/** What is shown where the next step stands: while the search goes on, the step itself. */
+const panel = computed(() => {
+  const { plan } = call.value!.assessment
+  const searching = !stage.touched.value && plan.next && plan.next.kind !== 'REFER'
+  return searching && stage.shown.value !== 'CALL' ? NextStep : PANELS[stage.shown.value]
+})
 </script>
 
 <template>
@@ -83,7 +114,11 @@ function choose(key: string) {
         class="bg-sheet border-line desk:order-3 desk:border-l desk:sticky desk:top-0 desk:self-start desk:min-h-full"
         aria-label="Next step"
       >
-        <NextStep :chosen="chosen" @choose="choose" @back="chosen = undefined" />
+        <component
+          :is="panel"
+          v-bind="panel === NextStep ? { chosen, onBack: () => (chosen = undefined) } : {}"
+          @choose="choose"
+        />
       </aside>
       <div class="desk:order-2 desk:px-5 min-w-0 px-3 py-4">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">

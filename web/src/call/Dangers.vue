@@ -11,12 +11,13 @@ const LIKELY = 0.1
 
 const props = defineProps<{ step: Step }>()
 const { call, pack } = useCallContext()
+const { checkCautions, remedyCautions } = call.value.applicable
 
 /** What is possible and would hurt, unless the step says it itself. */
 const dangers = computed(() => {
-  const known = byId(pack.value.checks, props.step.id) ?? byId(pack.value.remedies, props.step.id)
+  const said = checkCautions[props.step.id] ?? remedyCautions[props.step.id] ?? []
   return call.value.assessment.dangers
-    .filter((danger) => !known?.cautions.includes(danger.caution))
+    .filter((danger) => !said.includes(danger.caution))
     .sort((a, b) => b.chance - a.chance)
     .map((danger) => ({
       ...danger,

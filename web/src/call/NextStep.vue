@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
+import PanelHead from '../ui/PanelHead.vue'
 import { hours, minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
-import ClosePanel from './ClosePanel.vue'
 import { byId } from '../judgement/byId'
 import { stepKey } from '../judgement/steps'
 import { useCallContext } from './context'
 import Dangers from './Dangers.vue'
-import StepBegin from './StepBegin.vue'
 import StepAnswers from './StepAnswers.vue'
 import StepMethod from './StepMethod.vue'
 import StepRemedy from './StepRemedy.vue'
+import GoOn from './stages/GoOn.vue'
 
 const props = defineProps<{ chosen?: string }>()
 const emit = defineEmits<{ choose: [key: string]; back: [] }>()
-const { call, pack } = useCallContext()
+const { call, pack, stage } = useCallContext()
 
 const plan = computed(() => call.value.assessment.plan)
 const step = computed<Step | undefined>(
@@ -28,30 +28,20 @@ const tools = computed(() => {
   return []
 })
 const missing = computed(() => step.value?.parts.filter((need) => !need.onVan) ?? [])
-/** Nothing is known yet, and nothing was chosen: the complaint comes first. */
-const beginning = computed(() => !call.value.entries.length && !props.chosen && !call.value.closedAt)
-const closing = computed(
-  () => !!call.value.closedAt || !step.value || step.value.kind === 'REFER' || props.chosen === 'close',
-)
 </script>
 
 <template>
-  <StepBegin v-if="beginning" @choose="emit('choose', $event)" />
-  <ClosePanel v-else-if="closing" :step="step" @back="emit('back')" />
-  <template v-else-if="step">
-    <div class="bg-rubber px-4 pt-3 pb-4 text-white">
-      <p class="label-read text-[#f2b49b]">
-        {{ ownChoice ? 'Your choice' : 'Next' }}
+  <template v-if="step">
+    <PanelHead :label="ownChoice ? 'Your choice' : 'Next'" :title="step.name">
+      <template v-if="ownChoice" #label>
         <button
-          v-if="ownChoice"
           type="button"
           class="ml-3 underline decoration-dotted underline-offset-4"
           @click="emit('back')"
         >
           back to the advice
         </button>
-      </p>
-      <h2 class="mt-1 text-2xl leading-tight">{{ step.name }}</h2>
+      </template>
       <ul class="mt-2 flex flex-wrap gap-2 font-mono text-xs font-medium">
         <li class="rounded border border-[#8a9192] px-1.5 py-0.5">
           {{ minutes(step.minutes + step.reach.minutes) }}
@@ -69,16 +59,29 @@ const closing = computed(
           Expected to cost {{ minutes(step.extraCost) }} more than the advice.
         </p>
       </div>
-    </div>
+    </PanelHead>
     <div :key="stepKey(step)" class="grid gap-3 p-4">
-      <p v-if="step.reach.opens.length" class="border-line rounded-lg border-2 px-3 py-2">
-        <b>Open first:</b> {{ step.reach.opens.join(', then ') }}
-      </p>
+      <div
+        v-if="step.reach.opens.length"
+        class="border-line flex items-center justify-between gap-3 rounded-lg border-2 py-1 pl-3"
+      >
+        <p><b>Open first:</b> {{ step.reach.opens.join(', then ') }}</p>
+        <button type="button" class="btn btn-quiet" @click="stage.show('OPEN')">The tray</button>
+      </div>
       <Dangers :step="step" />
       <StepMethod :step="step" />
       <StepRemedy v-if="step.kind === 'REMEDY' || step.kind === 'PROVE'" :step="step" />
+      <p v-else-if="step.kind === 'REFER'">
+        <button type="button" class="btn btn-act min-h-14 w-full text-lg" @click="stage.show('HAND_OVER')">
+          Hand the call on
+        </button>
+      </p>
       <StepAnswers v-else :step="step" />
       <Alternatives :shown="step" @choose="emit('choose', $event)" />
     </div>
   </template>
+  <div v-else class="grid gap-3 p-4">
+    <p>There is nothing left to find.</p>
+    <GoOn />
+  </div>
 </template>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useSession } from '../api/queries'
-import type { Remedy } from '../api/types'
+import type { PartUse, Remedy } from '../api/types'
+import Stepper from '../ui/Stepper.vue'
 import { useDraft } from '../ui/drafts'
 import { money } from '../ui/format'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
+import PartUsed from './PartUsed.vue'
 
 const props = defineProps<{ remedy: Remedy; part: string }>()
 const { call, pack, actions } = useCallContext()
@@ -24,18 +26,28 @@ const chosen = computed(
 )
 const count = useDraft(`count:${call.value.id}:${props.remedy.id}:${props.part}`, 1)
 
-async function take() {
-  if (chosen.value && (await actions.usePart(props.remedy.id, chosen.value.id, count.value))) count.value = 1
+/** What was found where the part sits says that it is sound under its dirt. */
+const onlyDirty = computed(() =>
+  call.value.job.conditions.some(
+    ({ what }) =>
+      what.wear === 'DIRTY_ONLY' && call.value.stationsOf[props.remedy.id]?.includes(what.station),
+  ),
+)
+
+async function take(source: PartUse['source']) {
+  if (chosen.value && (await actions.usePart(props.remedy.id, chosen.value.id, count.value, source)))
+    count.value = 1
 }
 </script>
 
 <template>
   <section class="border-line grid gap-2 rounded-lg border-2 p-3" :aria-labelledby="`part-${part}`">
     <h3 :id="`part-${part}`" class="text-lg leading-tight">
-      {{ byId(pack.parts, part)?.name }} from the van
+      {{ byId(pack.parts, part)?.name }}
     </h3>
-    <p v-for="use in counted" :key="use.id" class="text-clean font-semibold">
-      ✓ {{ use.used }} × {{ use.number }}, {{ money(use.total, session!.currency) }}
+    <PartUsed v-for="use in counted" :key="use.id" :use="use" :serial="!!byId(pack.parts, part)?.serial" />
+    <p v-if="onlyDirty && !counted.length" class="border-warn bg-warn-pale border-l-8 px-3 py-2">
+      <b>Found only dirty.</b> Clean it and prove it before a new part goes in.
     </p>
     <p v-if="!fitting.length">
       The catalogue has none for a {{ call.machine.maker }}. Order one, and close with the reason.
@@ -57,29 +69,16 @@ async function take() {
           </span>
         </span>
       </label>
-      <form class="flex gap-2" novalidate @submit.prevent="take">
-        <button
-          type="button"
-          class="btn w-12 px-0 text-xl"
-          aria-label="One less"
-          @click="count = Math.max(1, count - 1)"
-        >
-          −
-        </button>
-        <label class="w-16">
-          <span class="sr-only">How many</span>
-          <input
-            v-model.number="count"
-            type="number"
-            min="1"
-            inputmode="numeric"
-            class="field text-center font-mono"
-          />
-        </label>
-        <button type="button" class="btn w-12 px-0 text-xl" aria-label="One more" @click="count++">+</button>
-        <button class="btn flex-1" :disabled="actions.busy.value">
-          Take {{ counted.length ? 'more' : 'it' }}
-        </button>
+      <form v-if="!call.closedAt" class="grid gap-2" novalidate @submit.prevent="take('VAN')">
+        <Stepper v-model="count" label="How many" hide-label :min="1" :max="99" />
+        <div class="flex gap-2">
+          <button class="btn flex-1 px-2" :disabled="actions.busy.value">
+            Take {{ counted.length ? 'more' : 'it' }} from the van
+          </button>
+          <button type="button" class="btn px-2" :disabled="actions.busy.value" @click="take('ORDERED')">
+            Was ordered
+          </button>
+        </div>
       </form>
     </template>
   </section>

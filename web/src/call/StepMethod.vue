@@ -20,7 +20,12 @@ const proof = computed(() =>
   props.step.kind === 'PROVE' ? byId(pack.value.proofs, props.step.id) : undefined,
 )
 const method = computed(() => (check.value ?? remedy.value ?? proof.value)?.steps ?? [])
-const cautions = computed(() => (check.value ?? remedy.value)?.cautions ?? [])
+/** Those of the work, and of the layers around it. */
+const cautions = computed(() => {
+  const { checkCautions, remedyCautions } = call.value.applicable
+  if (check.value) return checkCautions[check.value.id] ?? []
+  return remedy.value ? (remedyCautions[remedy.value.id] ?? []) : []
+})
 /** What the schools that the technician follows say here. */
 const notes = computed(() => {
   const { checkNotes, remedyNotes } = call.value.applicable

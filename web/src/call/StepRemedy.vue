@@ -5,30 +5,51 @@ import { lowerFirst } from '../ui/format'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
+import ProofReading from './stages/ProofReading.vue'
 
 const props = defineProps<{ step: Step }>()
-const { call, pack, actions } = useCallContext()
+const { call, pack, actions, stage } = useCallContext()
 
 /** The remedy that was done and waits for its proof. */
 const pending = computed(() => call.value.entries.find((e) => e.kind === 'REMEDY' && e.answer === 'done'))
 const remedy = computed(() =>
   byId(pack.value.remedies, props.step.kind === 'PROVE' ? pending.value?.subject : props.step.id),
 )
+const proof = computed(() => byId(pack.value.proofs, remedy.value?.proof))
 </script>
 
 <template>
   <template v-if="remedy">
     <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
+    <ProofReading
+      v-if="proof?.reading"
+      :key="`${proof.id}${step.kind}`"
+      :proof="proof"
+      :when="step.kind === 'REMEDY' ? 'before' : 'after'"
+    />
   </template>
-  <button
-    v-if="step.kind === 'REMEDY'"
-    type="button"
-    class="btn btn-act min-h-14 text-lg"
-    :disabled="actions.busy.value"
-    @click="actions.enter('REMEDY', step.id, 'done')"
-  >
-    Done, now prove it
-  </button>
+  <template v-if="step.kind === 'REMEDY'">
+    <p v-if="remedy?.licensed" class="border-act border-l-8 pl-3">
+      <b>Only by a licensed {{ remedy.licensed }}.</b> Make it safe, and hand the call on.
+    </p>
+    <button
+      v-if="remedy?.licensed"
+      type="button"
+      class="btn btn-act min-h-14 text-lg"
+      @click="stage.show('HAND_OVER')"
+    >
+      Hand the call on
+    </button>
+    <button
+      v-else
+      type="button"
+      class="btn btn-act min-h-14 text-lg"
+      :disabled="actions.busy.value"
+      @click="actions.enter('REMEDY', step.id, 'done')"
+    >
+      Done, now prove it
+    </button>
+  </template>
   <div v-else-if="pending" class="grid gap-2">
     <button
       type="button"

@@ -1,37 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useSession } from '../api/queries'
-import { clock, money } from '../ui/format'
+import { clock } from '../ui/format'
 import { useCallContext } from './context'
-import { byId } from '../judgement/byId'
-import { findingText } from '../judgement/wording'
+import { useStory } from './useStory'
 
-const { call, pack, codes, actions } = useCallContext()
-const { data: session } = useSession()
-const lines = computed(() =>
-  [
-    ...call.value.entries.map((entry) => ({
-      id: entry.id,
-      at: entry.at,
-      ...findingText(entry, pack.value, codes.value),
-      undo: () => actions.takeBack(entry),
-    })),
-    ...call.value.cautionsKept.map((kept) => ({
-      id: kept.caution,
-      at: kept.at,
-      what: byId(pack.value.cautions, kept.caution)?.title ?? kept.caution,
-      result: 'taken care of',
-      undo: () => actions.takeBackCaution(kept.caution),
-    })),
-    ...call.value.partUses.map((use) => ({
-      id: use.id,
-      at: use.at,
-      what: `${use.used} × ${use.number} ${use.name}`,
-      result: session.value ? money(use.total, session.value.currency) : '',
-      undo: () => actions.putBack(use.id),
-    })),
-  ].sort((a, b) => a.at.localeCompare(b.at)),
-)
+const { call, actions } = useCallContext()
+const lines = useStory()
+/** With two people on a call it is said who entered what. */
+const several = computed(() => new Set(lines.value.map((line) => line.by).filter(Boolean)).size > 1)
 </script>
 
 <template>
@@ -49,6 +25,7 @@ const lines = computed(() =>
           }}<template v-if="line.result"
             >: <b class="font-semibold">{{ line.result }}</b></template
           >
+          <span v-if="several && line.by" class="text-soft block text-sm">{{ line.by }}</span>
         </span>
         <button
           v-if="!call.closedAt"

@@ -1,13 +1,15 @@
 import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import type { Call, Code, Pack } from '../api/types'
 import type { CallActions } from './useCallActions'
+import type { StageChoice } from './useStage'
 
-/** What every piece of a call's screen needs: the call as it stands, its kind's pack, its maker's codes, and what can be done. */
+/** What every piece of a call's screen needs: the call as it stands, its kind's pack, its maker's codes, what can be done, and what is shown. */
 export interface CallContext {
   call: ComputedRef<Call>
   pack: ComputedRef<Pack>
   codes: ComputedRef<Code[]>
   actions: CallActions
+  stage: StageChoice
 }
 
 const KEY: InjectionKey<CallContext> = Symbol('call')

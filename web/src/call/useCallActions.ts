@@ -1,9 +1,9 @@
 import { v7 as uuid } from 'uuid'
 import { ref, type Ref } from 'vue'
-import { answer, api } from '../api/client'
+import { answer, api, putFile } from '../api/client'
 import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queries'
-import type { Call, Entry } from '../api/types'
+import type { Call, Entry, Job, Laid, Line, PartUse } from '../api/types'
 
 type Change = () => Promise<Call>
 
@@ -68,8 +68,8 @@ export function useCallActions(callId: Ref<string>) {
     return run(() => answer(() => api.DELETE('/api/calls/{callId}/entries/{entryId}', { params })))
   }
 
-  function usePart(remedy: string, partId: string, used: number) {
-    const body = { id: uuid(), remedy, partId, used }
+  function usePart(remedy: string, partId: string, used: number, source: PartUse['source']) {
+    const body = { id: uuid(), remedy, partId, used, source }
     return run(() =>
       answer(() => api.POST('/api/calls/{callId}/part-uses', { params: { path: call() }, body })),
     )
@@ -78,6 +78,45 @@ export function useCallActions(callId: Ref<string>) {
   function putBack(useId: string) {
     const params = { path: { ...call(), useId } }
     return run(() => answer(() => api.DELETE('/api/calls/{callId}/part-uses/{useId}', { params })))
+  }
+
+  /** Notes the new part's serial number, and where the old one went. */
+  function describePart(useId: string, serial: string, oldPart: PartUse['oldPart']) {
+    const params = { path: { ...call(), useId } }
+    const body = { serial, oldPart }
+    return run(() => answer(() => api.PUT('/api/calls/{callId}/part-uses/{useId}', { params, body })))
+  }
+
+  /** Adds a line to the job sheet, or changes one as it was seen. */
+  function keep<K extends keyof Job>(kind: K, what: Job[K], line?: Line) {
+    const params = { path: { ...call(), lineId: line?.id ?? uuid() } }
+    const body = { version: line?.version ?? 0, what: what as Laid }
+    // All kinds of lines have one form of request; only what they say differs.
+    const path = `/api/calls/{callId}/job/${kind}/{lineId}` as '/api/calls/{callId}/job/pieces/{lineId}'
+    return run(() => answer(() => api.PUT(path, { params, body })))
+  }
+
+  function drop(line: Line) {
+    const params = { path: { ...call(), lineId: line.id }, query: { version: line.version } }
+    return run(() => answer(() => api.DELETE('/api/calls/{callId}/job/{lineId}', { params })))
+  }
+
+  /** Lays down pieces that the know-how knows. */
+  function lay(pieces: string[]) {
+    const body = { lines: Object.fromEntries(pieces.map((piece) => [piece, uuid()])) }
+    return run(() =>
+      answer(() => api.POST('/api/calls/{callId}/job/pieces', { params: { path: call() }, body })),
+    )
+  }
+
+  function addPhoto(line: Line, picture: Blob) {
+    const url = `/api/calls/${callId.value}/photos/${uuid()}?line=${line.id}`
+    return run(() => answer(() => putFile<Call>(url, picture)))
+  }
+
+  function removePhoto(photoId: string) {
+    const params = { path: { ...call(), photoId } }
+    return run(() => answer(() => api.DELETE('/api/calls/{callId}/photos/{photoId}', { params })))
   }
 
   function fit(version: number, features: string[]) {
@@ -124,6 +163,12 @@ export function useCallActions(callId: Ref<string>) {
     takeBack,
     usePart,
     putBack,
+    describePart,
+    keep,
+    drop,
+    lay,
+    addPhoto,
+    removePhoto,
     fit,
     keepCaution,
     takeBackCaution,

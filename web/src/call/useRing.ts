@@ -1,17 +1,11 @@
 import { computed } from 'vue'
 import { useCallContext } from './context'
 
-/** The ring with the segment that the work stands at: the first that is not sealed. */
+/** The ring, with the segment that is shown. */
 export function useRing() {
-  const { call } = useCallContext()
-  const current = computed(() => call.value.ring.find((segment) => !segment.sealed)?.stage)
-  return {
-    current,
-    segments: computed(() =>
-      call.value.ring.map((segment) => ({
-        ...segment,
-        state: segment.sealed ? 'sealed' : segment.stage === current.value ? 'current' : 'open',
-      })),
-    ),
-  }
+  const { call, stage } = useCallContext()
+  const segments = computed(() =>
+    call.value.ring.map((segment) => ({ ...segment, shown: segment.stage === stage.shown.value })),
+  )
+  return { segments, shown: computed(() => segments.value.find((segment) => segment.shown)!) }
 }

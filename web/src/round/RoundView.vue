@@ -5,6 +5,7 @@ import { Problem } from '../api/problem'
 import { useRound } from '../api/queries'
 import { dayName, hours, shiftDay } from '../ui/format'
 import Notice from '../ui/Notice.vue'
+import BringInCall from './BringInCall.vue'
 import NewCallSheet from './NewCallSheet.vue'
 import PartsToLoad from './PartsToLoad.vue'
 import RoundLine from './RoundLine.vue'
@@ -70,7 +71,10 @@ function go(by: number) {
           </ol>
         </template>
       </section>
-      <PartsToLoad :parts="round.load" />
+      <div class="grid gap-4">
+        <PartsToLoad :parts="round.load" />
+        <BringInCall class="no-print" />
+      </div>
     </div>
     <NewCallSheet v-if="round" v-model="adding" :day="round.day" />
   </main>

@@ -5,6 +5,7 @@ import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queries'
 import type { Call, Home, Machine, NewCall } from '../api/types'
 import { useDraft } from '../ui/drafts'
+import { shiftDay } from '../ui/format'
 
 const blankMachine = (): Machine => ({
   id: uuid(),
@@ -34,37 +35,57 @@ const beside = (visit: Call): NewCall & { id: string } => ({
   customer: visit.customer,
 })
 
+/** A call that goes on with another: the same machine, another day. */
+const after = (call: Call): NewCall & { id: string } => ({
+  ...blank(shiftDay(call.day, 1)),
+  complaint: `Return visit: ${call.complaint}`.slice(0, 500),
+  customer: call.customer,
+  machine: call.machine,
+  follows: call.id,
+  followsAs: 'RETURN',
+})
+
 /**
  * A call being written down; half of it survives a reload, and sending it twice adds it once.
  *
  * @param visit the call beside which it is made
+ * @param follow the call with which it goes on
  */
-export function useNewCall(day: Ref<string>, visit?: Call) {
-  const start = () => (visit ? beside(visit) : blank(day.value))
-  const key = visit ? `new-call:${visit.visitId}` : 'new-call'
+export function useNewCall(day: Ref<string>, visit?: Call, follow?: Call) {
+  const start = () => (visit ? beside(visit) : follow ? after(follow) : blank(day.value))
+  const key = visit ? `new-call:${visit.visitId}` : follow ? `new-call-after:${follow.id}` : 'new-call'
   const draft = useDraft(key, start())
-  const knownHome = useDraft(`${key}:known`, !!visit)
+  const knownHome = useDraft(`${key}:known`, !!(visit ?? follow))
   const problem = ref<Problem>()
   const busy = ref(false)
 
   function chooseHome(home: Home, machine?: Machine) {
     draft.value.customer = { ...home.customer }
     draft.value.machine = machine ? { ...machine } : blankMachine()
+    followNone()
     knownHome.value = true
   }
 
-  const chooseMachine = (machine: Machine) => (draft.value.machine = { ...machine })
-  const otherMachine = () => (draft.value.machine = blankMachine())
+  function chooseMachine(machine: Machine) {
+    draft.value.machine = { ...machine }
+    followNone()
+  }
+  const otherMachine = () => chooseMachine(blankMachine())
+
+  /** An earlier call about the machine is no longer about this one. */
+  function followNone() {
+    draft.value.follows = draft.value.followsAs = undefined
+  }
 
   function otherHome() {
     draft.value.customer = blank(day.value).customer
-    draft.value.machine = blankMachine()
+    otherMachine()
     knownHome.value = false
   }
 
   function clear() {
     draft.value = start()
-    knownHome.value = !!visit
+    knownHome.value = !!(visit ?? follow)
     problem.value = undefined
   }
 

@@ -133,8 +133,28 @@ insert into entry (id, call_id, at, kind, subject, answer, phase) values
 ('0193a000-0000-7000-8000-000000000586', '0193a000-0000-7000-8000-000000000414', now(3) - interval 2 hour, 'SIGN', 'film', 'yes', 0);
 
 insert into caution_kept (call_id, caution, at) values
+('0193a000-0000-7000-8000-000000000401', 'shock', now(3) - interval 85 minute),
 ('0193a000-0000-7000-8000-000000000401', 'glass', now(3) - interval 84 minute),
 ('0193a000-0000-7000-8000-000000000407', 'glass', now(3) - interval 24 hour);
 
-insert into part_use (id, call_id, remedy, part_id, used, unit_price, at) values
-('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute);
+insert into part_use (id, call_id, remedy, part_id, used, unit_price, at, old_part) values
+('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute, 'BINNED');
+
+insert into job_line (id, call_id, kind, subject, at, entered_by, version, body) values
+('0193a000-0000-7000-8000-000000000701', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'lower-rack', now(3) - interval 84 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000701", "name": "Lower rack", "layer": "filter-out", "piece": "lower-rack", "cup": "", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
+('0193a000-0000-7000-8000-000000000702', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'filter', now(3) - interval 84 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000702", "name": "Filter", "layer": "filter-out", "piece": "filter", "cup": "", "turn": "a quarter turn to the left", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
+('0193a000-0000-7000-8000-000000000703', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'cover', now(3) - interval 82 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000703", "name": "Sump cover", "layer": "sump-cover", "piece": "cover", "screws": {"drive": "T20", "thread": "coarse for plastic", "lengthMm": 16, "count": 2}, "cup": "A", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 2, "confirmed": ["LOCKED"]}'),
+('0193a000-0000-7000-8000-000000000704', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'valve', now(3) - interval 81 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000704", "name": "Return valve", "layer": "sump-cover", "piece": "valve", "cup": "", "turn": "an eighth turn to the left", "orientation": "flap towards the hose", "joint": true, "lastIn": false, "confirm": ["LOCKED", "ORIENTED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED", "ORIENTED"]}'),
+('0193a000-0000-7000-8000-000000000705', '0193a000-0000-7000-8000-000000000401', 'CONDITION', 'return-valve', now(3) - interval 79 minute, 'Maren Tolliver', 1, '{"station": "return-valve", "stuff": "GRIT", "wear": "WORN", "binned": true}'),
+('0193a000-0000-7000-8000-000000000706', '0193a000-0000-7000-8000-000000000401', 'THING', null, now(3) - interval 76 minute, 'Maren Tolliver', 1, '{"what": "teaspoon", "count": 1, "fate": "RETURNED"}'),
+('0193a000-0000-7000-8000-000000000707', '0193a000-0000-7000-8000-000000000401', 'PROOF', 'drains', now(3) - interval 75 minute, 'Maren Tolliver', 1, '{"proof": "drains", "before": 2.5, "after": 4, "runs": 2, "dry": ["0193a000-0000-7000-8000-000000000704"], "lightOut": false}'),
+('0193a000-0000-7000-8000-000000000708', '0193a000-0000-7000-8000-000000000407', 'PIECE', 'lower-rack', now(3) - interval 1440 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000708", "name": "Lower rack", "layer": "filter-out", "piece": "lower-rack", "cup": "", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
+('0193a000-0000-7000-8000-000000000709', '0193a000-0000-7000-8000-000000000407', 'PIECE', 'filter', now(3) - interval 1440 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000709", "name": "Filter", "layer": "filter-out", "piece": "filter", "cup": "", "turn": "a quarter turn to the left", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
+('0193a000-0000-7000-8000-000000000710', '0193a000-0000-7000-8000-000000000407', 'CONDITION', 'filter', now(3) - interval 1436 minute, 'Maren Tolliver', 1, '{"station": "filter", "stuff": "FOOD", "before": 0.2, "after": 1, "wear": "DIRTY_ONLY", "binned": true, "sinceDays": 365}'),
+('0193a000-0000-7000-8000-000000000711', '0193a000-0000-7000-8000-000000000407', 'PROOF', 'washes', now(3) - interval 1430 minute, 'Maren Tolliver', 1, '{"proof": "washes", "runs": 1, "dry": [], "lightOut": false}'),
+('0193a000-0000-7000-8000-000000000712', '0193a000-0000-7000-8000-000000000402', 'WATER', 'water', now(3) - interval 19 minute, 'Maren Tolliver', 1, '{"levelCm": 4, "vesselLitres": 4}');
+
+-- Rollo Fenn made yesterday's first call with her; all else is Maren's own work.
+update entry set entered_by = 'Maren Tolliver';
+update entry set entered_by = 'Rollo Fenn' where call_id = '0193a000-0000-7000-8000-000000000406';
+update service_call set closed_by = 'Maren Tolliver' where closed_at is not null;

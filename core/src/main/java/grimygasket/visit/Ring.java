@@ -1,6 +1,7 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Plan;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,6 +38,32 @@ public record Ring(List<Segment> segments) {
                 new Segment(Stage.CLOSE, Closing.gaps(visit)),
                 new Segment(Stage.PROVE, Proving.gaps(pack, visit)),
                 new Segment(Stage.HAND_OVER, handOver(visit))));
+    }
+
+    /**
+     * Where the work stands: with the customer while nothing is known, at the plan's next step while there is one, and
+     * then at the first segment that is not sealed.
+     */
+    public Stage stands(VisitRecord visit, Plan plan) {
+        if (visit.closed()) {
+            return Stage.HAND_OVER;
+        }
+        if (visit.findings().isEmpty()) {
+            return Stage.CALL;
+        }
+        if (plan.next() != null) {
+            return switch (plan.next().kind()) {
+                case ASK, FACT, CHECK -> Stage.FIND;
+                case REMEDY -> Stage.CURE;
+                case PROVE -> Stage.PROVE;
+                case REFER -> Stage.HAND_OVER;
+            };
+        }
+        return segments.stream()
+                .filter(segment -> !segment.sealed())
+                .map(Segment::stage)
+                .findFirst()
+                .orElse(Stage.HAND_OVER);
     }
 
     /** What is missing before the call can be closed without giving a reason. */

@@ -22,7 +22,7 @@ import java.util.stream.Collectors;
  * @param wayBack every piece, in a valid order
  * @param cups the cups with screws in the order in which they were filled
  */
-public record Tray(List<Step> wayBack, List<Cup> cups) {
+public record Tray(List<Refit> wayBack, List<Cup> cups) {
     private static final int LETTERS = 26;
 
     public enum State {
@@ -39,20 +39,16 @@ public record Tray(List<Step> wayBack, List<Cup> cups) {
      * @param piece id of the piece
      * @param waitsFor names of the pieces that have to go back before it; empty unless it waits
      */
-    public record Step(String piece, State state, List<String> waitsFor) {}
+    public record Refit(String piece, State state, List<String> waitsFor) {}
 
     /**
      * @param name of the cup
-     * @param kinds the different kinds of screws in it, in words
+     * @param kinds the different kinds of screws in it, in words; where there is more than one, one may be taken for the
+     *     other
      * @param out how many were laid into it
      * @param left how many are still in it
      */
-    public record Cup(String name, List<String> kinds, int out, int left) {
-        /** Whether screws of two kinds lie together, so that one may be taken for the other. */
-        public boolean mixed() {
-            return kinds.size() > 1;
-        }
-    }
+    public record Cup(String name, List<String> kinds, int out, int left) {}
 
     /**
      * @param laid in the order in which they were laid down; ids are unique
@@ -62,13 +58,13 @@ public record Tray(List<Step> wayBack, List<Cup> cups) {
     public static Tray of(Pack pack, List<Laid> laid, long now) {
         laid.forEach(piece -> pack.chain(piece.layer()));
         var covered = covered(pack, laid);
-        var steps = new ArrayList<Step>();
+        var steps = new ArrayList<Refit>();
         for (var piece : order(laid, covered)) {
             var waitsFor = covered.get(piece.id()).stream()
                     .filter(other -> other.place() == Laid.Place.TRAY)
                     .map(Laid::name)
                     .toList();
-            steps.add(new Step(piece.id(), state(piece, waitsFor, now), waitsFor));
+            steps.add(new Refit(piece.id(), state(piece, waitsFor, now), waitsFor));
         }
         return new Tray(List.copyOf(steps), cups(laid));
     }

@@ -105,7 +105,7 @@ public class RingPropertiesTest {
     public void theWayBackIsAValidOrderOfEveryPiece(long seed) {
         var laid = tray(new Random(seed));
         var order = Tray.of(PACK, laid, Visits.NOW).wayBack().stream()
-                .map(Tray.Step::piece)
+                .map(Tray.Refit::piece)
                 .toList();
         assertEquals(
                 order.stream().sorted().toList(),

@@ -8,6 +8,8 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
@@ -279,5 +281,25 @@ public class RingTest {
         assertTrue(texts(ring(found).gapsBeforeClosing()).contains("Not given back: 2 × coin."));
         expectThrows(IllegalArgumentException.class, () -> new Found("coin", 0, Found.Fate.KEPT));
         expectThrows(IllegalArgumentException.class, () -> new Found(" ", 1, Found.Fate.KEPT));
+    }
+
+    private static Stage stands(Visits some) {
+        var visit = some.complaint("Stands in water").build();
+        var plan = Diagnosis.assess(PACK, Packs.MACHINE, new Evidence(visit.findings(), Packs.VAN))
+                .plan();
+        return Ring.of(PACK, Packs.MACHINE, visit).stands(visit, plan);
+    }
+
+    @Test
+    public void theWorkStandsAtTheNextStepAndThenAtTheFirstGap() {
+        assertEquals(stands(new Visits()), Stage.CALL, "the customer speaks first");
+        assertEquals(stands(new Visits().findings(SIGN, new RemedyTried("clean", Proved.PENDING))), Stage.PROVE);
+        var looked = new Visits().findings(SIGN, new CheckMade("look", "bad"));
+        assertEquals(stands(looked), Stage.CURE, "there is no doubt left that is worth a check");
+        var cured = new Visits().findings(SIGN, new CheckMade("look", "bad"), CLEANED);
+        assertEquals(stands(cured), Stage.SAFE, "the power was not confirmed to be off");
+        assertEquals(stands(cured.kept("shock")), Stage.OPEN, "the kick plate is on no tray");
+        assertEquals(stands(cured.laid(piece("plate", "below"))), Stage.CLOSE);
+        assertEquals(stands(cured.closed()), Stage.HAND_OVER);
     }
 }

@@ -33,7 +33,7 @@ public class TrayTest {
 
     private static List<String> order(Laid... laid) {
         return Tray.of(PACK, List.of(laid), NOW).wayBack().stream()
-                .map(Tray.Step::piece)
+                .map(Tray.Refit::piece)
                 .toList();
     }
 
@@ -98,7 +98,7 @@ public class TrayTest {
                         NOW)
                 .cups();
         assertEquals(cups, List.of(new Tray.Cup("A", List.of("T20, coarse, for plastic × 16 mm"), 8, 5)));
-        assertFalse(cups.get(0).mixed());
+        assertEquals(cups.get(0).kinds().size(), 1);
     }
 
     @Test
@@ -110,7 +110,7 @@ public class TrayTest {
                                 piece("cover", "sump-cover", TWO, Place.TRAY, 0)),
                         NOW)
                 .cups();
-        assertTrue(cups.get(0).mixed());
+        assertEquals(cups.get(0).kinds().size(), 2);
         assertFalse(FOUR.sameKind(TWO));
         assertTrue(FOUR.sameKind(new Screws("T20", "coarse, for plastic", 16, 1)));
     }

@@ -152,6 +152,7 @@ class CallFile {
                 ring.segments().stream()
                         .map(s -> new RingSegment(s.stage(), s.stage().title(), s.sealed(), s.gaps()))
                         .toList(),
+                ring.stands(visit, assessment.plan()),
                 ring.gapsBeforeClosing(),
                 ring.beyond(me.rank()).stream().map(Gap::text).toList());
     }
@@ -181,6 +182,11 @@ class CallFile {
         var machine = machines.machine(call.machineId());
         var kind = library.pack(machine.kind(), call.revision()).name();
         return new CallView.Beside(call.id(), kind, machine.maker(), machine.model(), call.closedAt());
+    }
+
+    /** The closed calls about a machine, latest first. */
+    List<CallView.Earlier> closedOf(UUID machineId) {
+        return calls.closedOf(machineId).stream().map(this::earlier).toList();
     }
 
     private CallView.Earlier earlier(ServiceCall before) {

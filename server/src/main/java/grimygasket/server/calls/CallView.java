@@ -49,6 +49,7 @@ import java.util.UUID;
  * @param suggestions what the customer might be told
  * @param dates when what is due is due next, counted from the day of the call
  * @param ring the segments in the order of the work
+ * @param stands the segment at which the work stands
  * @param gaps what is missing before the call can be closed without a reason
  * @param beyondMe those of them, in words, that whoever is signed in may not sign off
  */
@@ -92,6 +93,7 @@ record CallView(
         Advice suggestions,
         List<DueDate> dates,
         List<RingSegment> ring,
+        Stage stands,
         List<Gap> gaps,
         List<String> beyondMe) {
 

@@ -40,7 +40,7 @@ class ApiDocument {
             "sinceDays",
             "reading",
             "light",
-            "phone",
+            "Check.phone",
             "licensed",
             "Pack.water",
             "closedBy",

@@ -1,0 +1,22 @@
+package grimygasket.server.calls;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What was done on a machine before. */
+@RestController
+class EarlierController {
+    private final CallFile file;
+
+    EarlierController(CallFile file) {
+        this.file = file;
+    }
+
+    @GetMapping("/api/machines/{machineId}/calls")
+    List<CallView.Earlier> calls(@PathVariable UUID machineId) {
+        return file.closedOf(machineId);
+    }
+}

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useSession } from '../api/queries'
+import type { PartUse } from '../api/types'
+import Chips from '../ui/Chips.vue'
+import TextField from '../ui/TextField.vue'
+import { useDraft } from '../ui/drafts'
+import { money } from '../ui/format'
+import { useCallContext } from './context'
+import { OLD_PART } from './job'
+
+/** @param serial whether the new part's serial number is kept */
+const props = defineProps<{ use: PartUse; serial: boolean }>()
+const { call, actions } = useCallContext()
+const { data: session } = useSession()
+const number = useDraft(`serial:${props.use.id}`, props.use.serial)
+const old = computed({
+  get: () => (props.use.oldPart === 'UNSAID' ? undefined : props.use.oldPart),
+  set: (fate) => fate && void actions.describePart(props.use.id, number.value, fate),
+})
+</script>
+
+<template>
+  <div class="grid gap-2">
+    <p class="text-clean font-semibold">
+      ✓ {{ use.used }} × {{ use.number }}, {{ money(use.total, session!.currency)
+      }}{{ use.source === 'ORDERED' ? ', ordered' : '' }}{{ use.serial ? `, serial ${use.serial}` : '' }}
+    </p>
+    <template v-if="!call.closedAt">
+      <form
+        v-if="serial"
+        class="flex items-end gap-2"
+        @submit.prevent="actions.describePart(use.id, number, use.oldPart)"
+      >
+        <TextField
+          v-model="number"
+          class="min-w-0 flex-1"
+          label="Serial number of the new part"
+          maxlength="60"
+        />
+        <button class="btn" :disabled="actions.busy.value">Keep</button>
+      </form>
+      <Chips v-model="old" label="The old part" :options="OLD_PART" />
+    </template>
+  </div>
+</template>

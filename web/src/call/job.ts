@@ -1,0 +1,69 @@
+import type { Condition, Debt, Found, Laid, PartUse, Piece, Screws } from '../api/types'
+
+/** The words of the job sheet. */
+export const STUFF: Record<Condition['stuff'], string> = {
+  NOTHING: 'Nothing',
+  FOOD: 'Food',
+  FIBRE: 'Fibre',
+  HAIR: 'Hair',
+  GRIT: 'Grit',
+  PAPER: 'Paper pulp',
+  GREASE: 'Grease',
+  RUBBER: 'Rubber',
+  DUST: 'Dust',
+  GLASS: 'Glass',
+  SCALE: 'Scale',
+  MOULD: 'Mould',
+  OBJECT: 'An object',
+}
+export const WEAR: Record<Condition['wear'], string> = {
+  SOUND: 'Sound',
+  DIRTY_ONLY: 'Only dirty',
+  WORN: 'Worn',
+  CRACKED: 'Cracked',
+  HOLED: 'Holed',
+  BENT: 'Bent',
+}
+export const DEBT: Record<Debt['what'], string> = {
+  HEATER_UP: 'Water heater turned up',
+  WATER_OFF: 'Water shut off',
+  POWER_OFF: 'Power off',
+  GAS_OFF: 'Gas shut off',
+  OTHER: 'Something else',
+}
+export const FATE: Record<Found['fate'], string> = {
+  KEPT: 'Still here',
+  RETURNED: 'Given back',
+  BINNED: 'Binned',
+}
+export const OLD_PART: Record<Exclude<PartUse['oldPart'], 'UNSAID'>, string> = {
+  KEPT_BY_CUSTOMER: 'Customer keeps it',
+  TAKEN_ALONG: 'Taken along',
+  BINNED: 'Binned',
+}
+export const CONFIRMATION: Record<Laid['confirm'][number], string> = {
+  LOCKED: 'Locked: lifted or pulled to check',
+  ORIENTED: 'Right way round, marks up',
+  PLUGGED: 'Its plug is on',
+  HAND_TIGHT: 'Started by hand, hand-tight',
+  HOSES_FREE: 'No hose is kinked',
+  DRY: 'Dry all through',
+}
+
+/** For example "2 × T20, coarse for plastic, 16 mm". */
+export const screwsText = ({ drive, thread, lengthMm, count }: Screws) =>
+  `${count} × ${[drive, thread, lengthMm ? `${lengthMm} mm` : ''].filter(Boolean).join(', ')}`
+
+/** How a piece came off and how it has to sit. */
+export const handling = ({ turn, clip, orientation }: Pick<Piece, 'turn' | 'clip' | 'orientation'>) =>
+  [turn, clip && `clip ${clip}`, orientation].filter(Boolean).join(' · ')
+
+/** For example "food, 20% open before, 100% after, only dirty". */
+export function conditionText({ stuff, before, after, wear }: Condition) {
+  const open = (share: number | undefined, when: string) =>
+    share === undefined ? '' : `${Math.round(100 * share)}% open ${when}`
+  return [STUFF[stuff], open(before, 'before'), open(after, 'after'), WEAR[wear]]
+    .filter(Boolean)
+    .join(', ')
+    .toLowerCase()
+}

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { byId } from '../../judgement/byId'
+import PanelHead from '../../ui/PanelHead.vue'
+import { useCallContext } from '../context'
+import PartPicker from '../PartPicker.vue'
+import Debts from './Debts.vue'
+import GoOn from './GoOn.vue'
+import StationNotes from './StationNotes.vue'
+import Things from './Things.vue'
+
+const { call, pack } = useCallContext()
+/** What was done, in order, each remedy once. */
+const done = computed(() =>
+  [...new Set(call.value.entries.filter((e) => e.kind === 'REMEDY').map((e) => e.subject))].map((id) =>
+    byId(pack.value.remedies, id)!,
+  ),
+)
+</script>
+
+<template>
+  <PanelHead label="Cure" title="What was found, and where it went" />
+  <div class="grid gap-4 p-4">
+    <StationNotes :remedies="done" />
+    <template v-for="remedy in done" :key="remedy.id">
+      <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
+    </template>
+    <Things />
+    <Debts />
+    <GoOn />
+  </div>
+</template>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { Debt } from '../../api/types'
+import Tick from '../../ui/Tick.vue'
+import { useDraft } from '../../ui/drafts'
+import { useCallContext } from '../context'
+import { DEBT } from '../job'
+
+const { call, actions } = useCallContext()
+const text = useDraft(`debt:${call.value.id}`, '')
+
+async function owe(what: Debt['what']) {
+  if (await actions.keep('debts', { what, text: text.value.trim(), settled: false })) text.value = ''
+}
+</script>
+
+<template>
+  <section class="grid gap-2" aria-labelledby="debts-title">
+    <h3 id="debts-title" class="text-lg">To put back before you go</h3>
+    <div v-for="line in call.job.debts" :key="line.id" class="flex items-center gap-2">
+      <Tick
+        :label="`Put back: ${DEBT[line.what.what].toLowerCase()}${line.what.text ? `, ${line.what.text}` : ''}`"
+        :model-value="line.what.settled"
+        :disabled="!!call.closedAt || actions.busy.value"
+        @update:model-value="actions.keep('debts', { ...line.what, settled: $event }, line)"
+      />
+      <button
+        v-if="!call.closedAt"
+        type="button"
+        class="btn btn-quiet px-2 text-sm"
+        :aria-label="`Remove: ${DEBT[line.what.what]}`"
+        @click="actions.drop(line)"
+      >
+        remove
+      </button>
+    </div>
+    <details v-if="!call.closedAt">
+      <summary
+        class="flex min-h-12 cursor-pointer items-center underline decoration-dotted underline-offset-4"
+      >
+        Something was turned off or up
+      </summary>
+      <label>
+        <span class="sr-only">Where it is</span>
+        <input v-model="text" class="field" maxlength="120" placeholder="Where it is, if that helps" />
+      </label>
+      <div class="mt-2 flex flex-wrap gap-2">
+        <button
+          v-for="(name, what) in DEBT"
+          :key="what"
+          type="button"
+          class="btn px-3"
+          :disabled="actions.busy.value"
+          @click="owe(what)"
+        >
+          {{ name }}
+        </button>
+      </div>
+    </details>
+  </section>
+</template>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { Proof } from '../../api/types'
+import Tick from '../../ui/Tick.vue'
+import { useCallContext } from '../context'
+import ProofReading from './ProofReading.vue'
+import { useProofRun } from './useProofRun'
+
+const props = defineProps<{ proof: Proof }>()
+const { call, actions } = useCallContext()
+const { run, change } = useProofRun(() => props.proof)
+</script>
+
+<template>
+  <section class="border-line grid gap-2 rounded-lg border-2 p-3" :aria-labelledby="`proof-${proof.id}`">
+    <h3 :id="`proof-${proof.id}`" class="text-lg leading-tight">{{ proof.name }}</h3>
+    <ol class="list-decimal space-y-1 pl-6">
+      <li v-for="step in proof.steps" :key="step">{{ step }}</li>
+    </ol>
+    <template v-if="proof.reading">
+      <ProofReading :proof="proof" when="before" />
+      <ProofReading :proof="proof" when="after" />
+    </template>
+    <p class="font-semibold" :class="{ 'text-clean': run.runs >= proof.runs }">
+      {{ run.runs >= proof.runs ? '✓ ' : '' }}Seen to work {{ run.runs }} of
+      {{ proof.runs === 1 ? 'one time' : `${proof.runs} times` }}
+    </p>
+    <div v-if="!call.closedAt" class="flex gap-2">
+      <button
+        type="button"
+        class="btn min-h-14 flex-1 text-lg"
+        :class="{ 'btn-act': run.runs < proof.runs }"
+        :disabled="actions.busy.value"
+        @click="change({ runs: run.runs + 1 })"
+      >
+        It worked{{ run.runs ? ' again' : '' }}
+      </button>
+      <button
+        v-if="run.runs"
+        type="button"
+        class="btn btn-quiet"
+        :aria-label="`Undo a run: ${proof.name}`"
+        :disabled="actions.busy.value"
+        @click="change({ runs: run.runs - 1 })"
+      >
+        undo
+      </button>
+    </div>
+    <template v-if="proof.light">
+      <p>{{ proof.light }}</p>
+      <Tick
+        label="The light is out"
+        :model-value="run.lightOut"
+        :disabled="!!call.closedAt || actions.busy.value"
+        @update:model-value="change({ lightOut: $event })"
+      />
+    </template>
+  </section>
+</template>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useSession } from '../../api/queries'
+import { byId } from '../../judgement/byId'
+import { codeName } from '../../judgement/wording'
+import NewCallSheet from '../../round/NewCallSheet.vue'
+import PanelHead from '../../ui/PanelHead.vue'
+import { clock, money, percent } from '../../ui/format'
+import { useCallContext } from '../context'
+import CloseForm from './CloseForm.vue'
+import GoOn from './GoOn.vue'
+
+const { call, pack, codes, actions } = useCallContext()
+const { data: session } = useSession()
+const returning = ref(false)
+
+const refer = computed(() => {
+  const next = call.value.assessment.plan.next
+  return next?.kind === 'REFER' ? next : undefined
+})
+const cause = computed(() => {
+  const first = call.value.assessment.ranking[0]
+  return first && { name: byId(pack.value.faults, first.fault)!.name, chance: first.chance }
+})
+const cured = computed(() => call.value.entries.some((e) => e.kind === 'REMEDY' && e.answer === 'cured'))
+const title = computed(() => {
+  if (call.value.closedAt) return `Closed at ${clock(call.value.closedAt)}`
+  if (call.value.gaps.length) return refer.value ? 'Hand the call on' : 'Close with gaps'
+  return cured.value ? 'Cured and proved' : 'Close the call'
+})
+/** The codes that the machine showed, to be cleared. */
+const shown = computed(() =>
+  codes.value.filter((code) => call.value.entries.some((e) => e.kind === 'CODE' && e.subject === code.code)),
+)
+</script>
+
+<template>
+  <PanelHead :label="call.closedAt ? 'Done' : 'Hand over'" :title="title">
+    <p v-if="cured && cause" class="mt-1 text-[#e6e2d8]">
+      It was: {{ cause.name }}, {{ percent(cause.chance) }} sure.
+    </p>
+    <p v-for="line in refer?.reasons" :key="line" class="mt-1 text-[#e6e2d8]">{{ line }}</p>
+  </PanelHead>
+  <div class="grid gap-3 p-4">
+    <p v-if="call.partUses.length" class="flex justify-between gap-3 font-semibold">
+      <span>Parts</span>
+      <span class="font-mono">{{ money(call.partsTotal, session!.currency) }}</span>
+    </p>
+    <template v-if="call.closedAt">
+      <p v-if="call.signOff"><b>Left open on purpose:</b> {{ call.signOff }}</p>
+      <p v-if="call.advice"><b>Advice given:</b> {{ call.advice }}</p>
+      <RouterLink :to="`/calls/${call.id}/report`" class="btn btn-act">Report for the customer</RouterLink>
+    </template>
+    <template v-else>
+      <p v-for="code in shown" :key="code.code">
+        <b
+          >Clear <span class="font-mono">{{ codeName(code) }}</span>:</b
+        >
+        {{ code.clear }}
+      </p>
+      <CloseForm />
+      <GoOn />
+      <RouterLink :to="`/calls/${call.id}/report`" class="btn">The report as it stands</RouterLink>
+    </template>
+    <button type="button" class="btn" @click="returning = true">Plan the return visit</button>
+    <a :href="`/api/calls/${call.id}/call.json`" class="btn" download>The whole call as a file</a>
+    <template v-if="call.closedAt">
+      <RouterLink to="/round" class="btn">Back to the round</RouterLink>
+      <button type="button" class="btn" :disabled="actions.busy.value" @click="actions.reopen()">
+        Open it again
+      </button>
+    </template>
+  </div>
+  <NewCallSheet v-model="returning" :day="call.day" :follow="call" />
+</template>

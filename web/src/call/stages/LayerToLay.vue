@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Layer, Piece } from '../../api/types'
+import Tick from '../../ui/Tick.vue'
+import { useCallContext } from '../context'
+import { handling, screwsText } from '../job'
+
+const props = defineProps<{ layer: Layer }>()
+const { actions } = useCallContext()
+/** What may well stay where it is, is not ticked at first. */
+const off = ref<Record<string, boolean>>({})
+const isOff = (piece: Piece) => off.value[piece.id] ?? !piece.optional
+const chosen = () => props.layer.pieces.filter(isOff).map((piece) => piece.id)
+const label = (piece: Piece) =>
+  [piece.name, piece.screws && screwsText(piece.screws), handling(piece)].filter(Boolean).join(' · ')
+</script>
+
+<template>
+  <section class="border-line grid gap-1.5 rounded-lg border-2 p-3" :aria-labelledby="`layer-${layer.id}`">
+    <h3 :id="`layer-${layer.id}`" class="text-lg leading-tight">{{ layer.name }}</h3>
+    <Tick
+      v-for="piece in layer.pieces"
+      :key="piece.id"
+      :label="label(piece)"
+      :model-value="isOff(piece)"
+      @update:model-value="off[piece.id] = $event"
+    />
+    <button
+      type="button"
+      class="btn btn-act"
+      :disabled="actions.busy.value || !chosen().length"
+      @click="actions.lay(chosen())"
+    >
+      Laid on the tray
+    </button>
+  </section>
+</template>

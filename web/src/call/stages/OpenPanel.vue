@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Laid, Line } from '../../api/types'
+import { byId } from '../../judgement/byId'
+import PanelHead from '../../ui/PanelHead.vue'
+import { useCallContext } from '../context'
+import GoOn from './GoOn.vue'
+import LayerToLay from './LayerToLay.vue'
+import PieceSheet from './PieceSheet.vue'
+import TrayPiece from './TrayPiece.vue'
+
+const { call, pack } = useCallContext()
+
+/** Layer of what is done next, which leads what is proposed. */
+const nextLayer = computed(() => {
+  const next = call.value.assessment.plan.next
+  return byId(pack.value.checks, next?.id)?.layer ?? byId(pack.value.remedies, next?.id)?.layer
+})
+const layers = computed(() =>
+  pack.value.layers
+    .map((layer) => {
+      const known = new Set((call.value.toLay[layer.id] ?? []).map((piece) => piece.id))
+      return { ...layer, pieces: layer.pieces.filter((piece) => known.has(piece.id)) }
+    })
+    .filter((layer) => layer.pieces.length),
+)
+/** Layers of the step ahead, and those that work so far has opened without a tray. */
+const wanted = computed(() => {
+  const ids = new Set((call.value.toLay[nextLayer.value ?? ''] ?? []).map((piece) => piece.id))
+  const missing = call.value.ring.find((segment) => segment.stage === 'OPEN')!.gaps.map((gap) => gap.text)
+  return layers.value.filter(
+    (layer) =>
+      layer.pieces.some((piece) => ids.has(piece.id)) ||
+      layer.pieces.some((piece) => missing.some((text) => text.includes(piece.name))),
+  )
+})
+const others = computed(() => layers.value.filter((layer) => !wanted.value.includes(layer)))
+const editing = ref<Line<Laid>>()
+const sheet = ref(false)
+function edit(line?: Line<Laid>) {
+  editing.value = line
+  sheet.value = true
+}
+</script>
+
+<template>
+  <PanelHead label="Open" title="What comes off goes on the tray" />
+  <div class="grid gap-3 p-4">
+    <template v-if="!call.closedAt">
+      <LayerToLay v-for="layer in wanted" :key="layer.id" :layer="layer" />
+      <details v-if="others.length" class="border-line border-b pb-1">
+        <summary class="flex min-h-12 cursor-pointer items-center">Other places to open</summary>
+        <div class="grid gap-3 pb-2">
+          <LayerToLay v-for="layer in others" :key="layer.id" :layer="layer" />
+        </div>
+      </details>
+      <button type="button" class="btn" @click="edit()">Something else came off</button>
+    </template>
+    <section aria-labelledby="tray-title">
+      <h3 id="tray-title" class="text-lg">On the tray, in the order it came off</h3>
+      <ol v-if="call.job.pieces.length">
+        <TrayPiece v-for="line in call.job.pieces" :key="line.id" :line="line" @edit="edit(line)" />
+      </ol>
+      <p v-else class="text-soft">Nothing yet.</p>
+    </section>
+    <GoOn />
+  </div>
+  <PieceSheet v-model="sheet" :line="editing" />
+</template>

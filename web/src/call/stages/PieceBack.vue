@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Call, Laid, Line } from '../../api/types'
+import Stepper from '../../ui/Stepper.vue'
+import Tick from '../../ui/Tick.vue'
+import { useDraft } from '../../ui/drafts'
+import { clock, hours } from '../../ui/format'
+import { useCallContext } from '../context'
+import { CONFIRMATION, handling, screwsText } from '../job'
+import StaysOff from './StaysOff.vue'
+
+const props = defineProps<{
+  line: Line<Laid>
+  state: Call['tray']['wayBack'][number]['state']
+  waitsFor: string[]
+  open: boolean
+}>()
+const { call, actions } = useCallContext()
+const piece = computed(() => props.line.what)
+const draft = useDraft(`back:${props.line.id}`, {
+  screwsBack: piece.value.screws?.count ?? 0,
+  confirmed: [] as Laid['confirmed'],
+})
+const staysOff = ref(false)
+const dry = computed(() => clock(new Date(piece.value.dryUntil).toISOString()))
+const note = computed(() => {
+  switch (props.state) {
+    case 'BACK':
+      return '✓ back in'
+    case 'LEFT_OUT':
+      return `left out: ${piece.value.reason}`
+    case 'DRIES':
+      return `dries until ${dry.value}, ${hours((piece.value.dryUntil - Date.now()) / 60_000)} more`
+    case 'WAITS':
+      return `after ${props.waitsFor.join(', ')}`
+    default:
+      return handling(piece.value)
+  }
+})
+
+const place = (change: Partial<Laid>) => actions.keep('pieces', { ...piece.value, ...change }, props.line)
+const putBack = () => place({ place: 'BACK', dryUntil: 0, ...draft.value })
+const onTray = () => place({ place: 'TRAY', screwsBack: 0, confirmed: [], reason: undefined })
+const confirm = (what: Laid['confirmed'][number], on: boolean) =>
+  (draft.value.confirmed = on
+    ? [...draft.value.confirmed, what]
+    : draft.value.confirmed.filter((one) => one !== what))
+</script>
+
+<template>
+  <details class="border-line rounded-lg border-2 px-3 py-1" :open="open">
+    <summary class="min-h-12 cursor-pointer py-1 leading-tight">
+      <span class="text-lg font-semibold">{{ piece.name }}</span>
+      <span
+        class="block text-[0.95rem]"
+        :class="state === 'BACK' ? 'text-clean font-semibold' : 'text-soft'"
+        >{{ note }}</span
+      >
+    </summary>
+    <div v-if="!call.closedAt" class="grid gap-2 pb-2">
+      <template v-if="state === 'BACK' || state === 'LEFT_OUT'">
+        <p v-if="piece.screws && state === 'BACK'">
+          {{ piece.screwsBack }} of {{ piece.screws.count }} screws back in.
+        </p>
+        <button type="button" class="btn" :disabled="actions.busy.value" @click="onTray">
+          It is on the tray again
+        </button>
+      </template>
+      <template v-else>
+        <p v-if="state !== 'READY' && handling(piece)">{{ handling(piece) }}</p>
+        <template v-if="piece.screws">
+          <p>
+            {{ screwsText(piece.screws) }}
+            <b v-if="piece.cup" class="border-rubber rounded border-2 px-1 font-mono text-sm">{{
+              piece.cup
+            }}</b>
+          </p>
+          <Stepper v-model="draft.screwsBack" label="screws back in" :max="piece.screws.count" />
+        </template>
+        <Tick
+          v-for="what in piece.confirm"
+          :key="what"
+          :label="CONFIRMATION[what]"
+          :model-value="draft.confirmed.includes(what)"
+          @update:model-value="confirm(what, $event)"
+        />
+        <button
+          type="button"
+          class="btn min-h-14 text-lg"
+          :class="{ 'btn-act': state === 'READY' }"
+          :disabled="actions.busy.value"
+          @click="putBack"
+        >
+          {{ piece.name }}: back in
+        </button>
+        <StaysOff v-if="staysOff" :piece="piece" @place="place" />
+        <button v-else type="button" class="btn btn-quiet" @click="staysOff = true">
+          It cannot go back yet
+        </button>
+      </template>
+    </div>
+  </details>
+</template>

@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { byId } from '../../judgement/byId'
+import PanelHead from '../../ui/PanelHead.vue'
+import { useCallContext } from '../context'
+import FunctionProof from './FunctionProof.vue'
+import GoOn from './GoOn.vue'
+import Joints from './Joints.vue'
+
+const { call, pack } = useCallContext()
+const functions = computed(() => call.value.functions.map((id) => byId(pack.value.proofs, id)!))
+</script>
+
+<template>
+  <PanelHead label="Prove" title="See it work, and stay dry" />
+  <div class="grid gap-4 p-4">
+    <FunctionProof v-for="proof in functions" :key="proof.id" :proof="proof" />
+    <p v-if="!functions.length">Nothing is put right yet that could be proved.</p>
+    <Joints v-else :proof="functions[0]!" />
+    <GoOn />
+  </div>
+</template>

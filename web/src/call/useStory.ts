@@ -1,0 +1,97 @@
+import { computed } from 'vue'
+import { useSession } from '../api/queries'
+import type { Line } from '../api/types'
+import { byId } from '../judgement/byId'
+import { findingText } from '../judgement/wording'
+import { lowerFirst, money } from '../ui/format'
+import { useCallContext } from './context'
+import { conditionText, DEBT, FATE } from './job'
+
+interface StoryLine {
+  id: string
+  at: string
+  by: string
+  what: string
+  result: string
+  undo: () => unknown
+}
+
+const PLACE = { TRAY: 'on the tray', BACK: 'back in', LEFT_OUT: 'left out' }
+
+/** All that was entered about a call, from top to bottom, each with the way to take it back. */
+export function useStory() {
+  const { call, pack, codes, actions } = useCallContext()
+  const { data: session } = useSession()
+
+  const line = ({ id, at, by, version, what: said }: Line, what: string, result: string): StoryLine => ({
+    id,
+    at,
+    by,
+    what,
+    result,
+    undo: () => actions.drop({ id, at, by, version, what: said }),
+  })
+  const station = (id: string) =>
+    byId(
+      pack.value.paths.flatMap((path) => path.stations),
+      id,
+    )?.name ?? id
+
+  function jobLines(): StoryLine[] {
+    const { pieces, conditions, things, debts, water } = call.value.job
+    return [
+      ...pieces.map((one) => line(one, one.what.name, PLACE[one.what.place])),
+      ...conditions.map((one) => line(one, station(one.what.station), conditionText(one.what))),
+      ...things.map((one) =>
+        line(one, `${one.what.count} × ${one.what.what}`, lowerFirst(FATE[one.what.fate])),
+      ),
+      ...debts.map((one) => line(one, DEBT[one.what.what], one.what.settled ? 'put back' : 'to put back')),
+      ...water.map((one) => line(one, 'Water still in it', `${one.what.levelCm} cm`)),
+    ]
+  }
+
+  function proofLines(): StoryLine[] {
+    return call.value.job.proofs.map((one) => {
+      const { runs, before, after, proof } = one.what
+      const known = byId(pack.value.proofs, proof)!
+      const reading = (value: number | undefined, when: string) =>
+        value === undefined ? '' : `${value} ${known.reading?.unit ?? ''} ${when}`
+      const seen = runs ? `seen ${runs} ×` : ''
+      return line(
+        one,
+        known.name,
+        [seen, reading(before, 'before'), reading(after, 'after')].filter(Boolean).join(', '),
+      )
+    })
+  }
+
+  return computed(() =>
+    [
+      ...call.value.entries.map((entry) => ({
+        id: entry.id,
+        at: entry.at,
+        by: entry.by,
+        ...findingText(entry, pack.value, codes.value),
+        undo: () => actions.takeBack(entry),
+      })),
+      ...call.value.cautionsKept.map((kept) => ({
+        id: kept.caution,
+        at: kept.at,
+        by: '',
+        what: byId(pack.value.cautions, kept.caution)?.title ?? kept.caution,
+        result: 'taken care of',
+        undo: () => actions.takeBackCaution(kept.caution),
+      })),
+      ...call.value.partUses.map((use) => ({
+        id: use.id,
+        at: use.at,
+        by: '',
+        what: `${use.used} × ${use.number} ${use.name}`,
+        result: session.value ? money(use.total, session.value.currency) : '',
+        undo: () => actions.putBack(use.id),
+      })),
+      ...jobLines(),
+      ...proofLines(),
+    ].sort((a, b) => a.at.localeCompare(b.at)),
+  )
+}

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { useEarlierCalls } from '../api/queries'
+import type { NewCall } from '../api/types'
+import { dayName } from '../ui/format'
+
+const props = defineProps<{ machine: string }>()
+/** Id of the earlier call that this one follows, and why. */
+const follows = defineModel<string>('follows')
+const followsAs = defineModel<NewCall['followsAs']>('followsAs')
+const { data: earlier } = useEarlierCalls(() => props.machine)
+
+function choose(id?: string) {
+  follows.value = id
+  followsAs.value = id ? 'WARRANTY' : undefined
+}
+</script>
+
+<template>
+  <fieldset v-if="earlier?.length" class="border-line mt-2 border-t pt-1">
+    <legend class="sr-only">Has it failed again?</legend>
+    <label class="flex min-h-12 items-center gap-3 leading-tight">
+      <input
+        type="radio"
+        name="follows"
+        class="accent-rubber size-6 shrink-0"
+        :checked="!follows"
+        @change="choose()"
+      />
+      Nothing to do with an earlier call
+    </label>
+    <label v-for="call in earlier" :key="call.callId" class="flex min-h-12 items-center gap-3 leading-tight">
+      <input
+        type="radio"
+        name="follows"
+        class="accent-rubber size-6 shrink-0"
+        :checked="follows === call.callId"
+        @change="choose(call.callId)"
+      />
+      Failed again since {{ dayName(call.day) }}: {{ call.complaint }}
+    </label>
+  </fieldset>
+</template>
