@@ -9,6 +9,7 @@ import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
 import Ranking from '../judgement/Ranking.vue'
 import { byTrouble } from '../judgement/paths'
+import { stepKey } from '../judgement/steps'
 import { shortText } from '../judgement/wording'
 import AboutVisit from './AboutVisit.vue'
 import CallFindings from './CallFindings.vue'
@@ -56,13 +57,17 @@ const codes = computed(() => {
   return knowhow.value!.codes.filter((code) => code.maker.toLowerCase() === maker)
 })
 const stage = useStage(() => call.value!)
-provideCall({ call: computed(() => call.value!), pack, codes, actions, stage })
+/** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
+const chosen = ref<string>()
+const step = computed(() => {
+  const { next, alternatives } = call.value!.assessment.plan
+  return alternatives.find((one) => stepKey(one) === chosen.value) ?? next
+})
+provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 const findings = computed(() => call.value!.entries.map((entry) => shortText(entry, pack.value, codes.value)))
 
 const wide = useMediaQuery('(min-width: 60rem)')
 const station = ref<string>()
-/** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
-const chosen = ref<string>()
 watch(
   () => call.value?.entries.map((entry) => entry.id + entry.version).join(),
   (_, before) => {
@@ -83,6 +88,11 @@ const panel = computed(() => {
   const searching = !stage.touched.value && plan.next && plan.next.kind !== 'REFER'
   return searching && stage.shown.value !== 'CALL' ? NextStep : PANELS[stage.shown.value]
 })
+/** What comes next is read from its top. */
+watch(
+  () => call.value && [stage.shown.value, step.value && stepKey(step.value)].join(),
+  (_, before) => before !== undefined && window.scrollTo({ top: 0 }),
+)
 </script>
 
 <template>
@@ -114,11 +124,7 @@ const panel = computed(() => {
         class="bg-sheet border-line desk:order-3 desk:border-l desk:sticky desk:top-0 desk:self-start desk:min-h-full"
         aria-label="Next step"
       >
-        <component
-          :is="panel"
-          v-bind="panel === NextStep ? { chosen, onBack: () => (chosen = undefined) } : {}"
-          @choose="choose"
-        />
+        <component :is="panel" @choose="choose" @back="chosen = undefined" />
       </aside>
       <div class="desk:order-2 desk:px-5 min-w-0 px-3 py-4">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Step } from '../api/types'
 import PanelHead from '../ui/PanelHead.vue'
 import { hours, minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
@@ -13,15 +12,10 @@ import StepMethod from './StepMethod.vue'
 import StepRemedy from './StepRemedy.vue'
 import GoOn from './stages/GoOn.vue'
 
-const props = defineProps<{ chosen?: string }>()
 const emit = defineEmits<{ choose: [key: string]; back: [] }>()
-const { call, pack, stage } = useCallContext()
+const { call, pack, stage, step } = useCallContext()
 
-const plan = computed(() => call.value.assessment.plan)
-const step = computed<Step | undefined>(
-  () => plan.value.alternatives.find((s) => stepKey(s) === props.chosen) ?? plan.value.next,
-)
-const ownChoice = computed(() => !!step.value && step.value !== plan.value.next)
+const ownChoice = computed(() => !!step.value && step.value !== call.value.assessment.plan.next)
 const tools = computed(() => {
   if (step.value?.kind === 'CHECK') return byId(pack.value.checks, step.value.id)?.tools ?? []
   if (step.value?.kind === 'REMEDY') return byId(pack.value.remedies, step.value.id)?.tools ?? []

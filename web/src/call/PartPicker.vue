@@ -34,9 +34,14 @@ const onlyDirty = computed(() =>
   ),
 )
 
+/** Whether more of it is wanted than is counted. */
+const more = ref(false)
+
 async function take(source: PartUse['source']) {
-  if (chosen.value && (await actions.usePart(props.remedy.id, chosen.value.id, count.value, source)))
+  if (chosen.value && (await actions.usePart(props.remedy.id, chosen.value.id, count.value, source))) {
     count.value = 1
+    more.value = false
+  }
 }
 </script>
 
@@ -49,10 +54,18 @@ async function take(source: PartUse['source']) {
     <p v-if="onlyDirty && !counted.length" class="border-warn bg-warn-pale border-l-8 px-3 py-2">
       <b>Found only dirty.</b> Clean it and prove it before a new part goes in.
     </p>
-    <p v-if="!fitting.length">
+    <p v-if="!fitting.length && !counted.length">
       The catalogue has none for a {{ call.machine.maker }}. Order one, and close with the reason.
     </p>
-    <template v-else>
+    <button
+      v-else-if="counted.length && !more && !call.closedAt"
+      type="button"
+      class="btn btn-quiet"
+      @click="more = true"
+    >
+      Another one
+    </button>
+    <template v-else-if="!call.closedAt">
       <label v-for="piece in fitting" :key="piece.id" class="flex min-h-12 items-center gap-3 leading-tight">
         <input
           type="radio"
@@ -69,12 +82,10 @@ async function take(source: PartUse['source']) {
           </span>
         </span>
       </label>
-      <form v-if="!call.closedAt" class="grid gap-2" novalidate @submit.prevent="take('VAN')">
+      <form class="grid gap-2" novalidate @submit.prevent="take('VAN')">
         <Stepper v-model="count" label="How many" hide-label :min="1" :max="99" />
         <div class="flex gap-2">
-          <button class="btn flex-1 px-2" :disabled="actions.busy.value">
-            Take {{ counted.length ? 'more' : 'it' }} from the van
-          </button>
+          <button class="btn flex-1 px-2" :disabled="actions.busy.value">Take it from the van</button>
           <button type="button" class="btn px-2" :disabled="actions.busy.value" @click="take('ORDERED')">
             Was ordered
           </button>

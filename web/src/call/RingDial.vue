@@ -53,7 +53,7 @@ const sealed = computed(() => segments.value.every((segment) => segment.sealed))
         {{ segment.title }}
       </text>
     </g>
-    <text text-anchor="middle" :y="sealed ? 6 : 2" class="font-head fill-ink text-[20px] font-bold">
+    <text text-anchor="middle" :y="sealed ? 6 : 2" class="font-head fill-ink text-[18px] font-bold">
       {{ sealed ? 'Sealed' : shown.title }}
     </text>
     <text v-if="!sealed" text-anchor="middle" y="20" class="fill-soft text-[12px]">

@@ -5,6 +5,7 @@ import { lowerFirst } from '../ui/format'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
+import FunctionProof from './stages/FunctionProof.vue'
 import ProofReading from './stages/ProofReading.vue'
 
 const props = defineProps<{ step: Step }>()
@@ -16,17 +17,17 @@ const remedy = computed(() =>
   byId(pack.value.remedies, props.step.kind === 'PROVE' ? pending.value?.subject : props.step.id),
 )
 const proof = computed(() => byId(pack.value.proofs, remedy.value?.proof))
+/** Whether it was seen to work as often as it takes. */
+const seen = computed(() =>
+  call.value.job.proofs.some(({ what }) => what.proof === proof.value?.id && what.runs >= proof.value.runs),
+)
 </script>
 
 <template>
   <template v-if="remedy">
+    <FunctionProof v-if="proof && step.kind === 'PROVE'" :proof="proof" bare />
     <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
-    <ProofReading
-      v-if="proof?.reading"
-      :key="`${proof.id}${step.kind}`"
-      :proof="proof"
-      :when="step.kind === 'REMEDY' ? 'before' : 'after'"
-    />
+    <ProofReading v-if="proof?.reading && step.kind === 'REMEDY'" :proof="proof" when="before" />
   </template>
   <template v-if="step.kind === 'REMEDY'">
     <p v-if="remedy?.licensed" class="border-act border-l-8 pl-3">
@@ -53,7 +54,8 @@ const proof = computed(() => byId(pack.value.proofs, remedy.value?.proof))
   <div v-else-if="pending" class="grid gap-2">
     <button
       type="button"
-      class="btn btn-act min-h-14 text-lg"
+      class="btn min-h-14 text-lg"
+      :class="{ 'btn-act': seen }"
       :disabled="actions.busy.value"
       @click="actions.correct(pending, 'cured')"
     >

@@ -1,5 +1,5 @@
 import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
-import type { Call, Code, Pack } from '../api/types'
+import type { Call, Code, Pack, Step } from '../api/types'
 import type { CallActions } from './useCallActions'
 import type { StageChoice } from './useStage'
 
@@ -10,6 +10,8 @@ export interface CallContext {
   codes: ComputedRef<Code[]>
   actions: CallActions
   stage: StageChoice
+  /** The step to take: the advised one, or another that was chosen; none once the machine is proved to work. */
+  step: ComputedRef<Step | undefined>
 }
 
 const KEY: InjectionKey<CallContext> = Symbol('call')

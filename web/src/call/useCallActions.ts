@@ -144,6 +144,11 @@ export function useCallActions(callId: Ref<string>) {
     return run(() => answer(() => api.DELETE('/api/calls/{callId}/complaints/{complaintId}', { params })))
   }
 
+  function plan(day: string, plannedAt: string) {
+    const body = { day, plannedAt }
+    return run(() => answer(() => api.PUT('/api/calls/{callId}/plan', { params: { path: call() }, body })))
+  }
+
   function close(version: number, advice: string, reason?: string) {
     const body = { version, advice, reason }
     return run(() => answer(() => api.PUT('/api/calls/{callId}/closing', { params: { path: call() }, body })))
@@ -174,6 +179,7 @@ export function useCallActions(callId: Ref<string>) {
     takeBackCaution,
     complain,
     withdraw,
+    plan,
     close,
     reopen,
   }

@@ -1,18 +1,11 @@
 <script setup lang="ts">
 import { useEarlierCalls } from '../api/queries'
-import type { NewCall } from '../api/types'
 import { dayName } from '../ui/format'
 
 const props = defineProps<{ machine: string }>()
-/** Id of the earlier call that this one follows, and why. */
-const follows = defineModel<string>('follows')
-const followsAs = defineModel<NewCall['followsAs']>('followsAs')
+/** Id of the call since which the machine has failed again. */
+const follows = defineModel<string>()
 const { data: earlier } = useEarlierCalls(() => props.machine)
-
-function choose(id?: string) {
-  follows.value = id
-  followsAs.value = id ? 'WARRANTY' : undefined
-}
 </script>
 
 <template>
@@ -24,7 +17,7 @@ function choose(id?: string) {
         name="follows"
         class="accent-rubber size-6 shrink-0"
         :checked="!follows"
-        @change="choose()"
+        @change="follows = undefined"
       />
       Nothing to do with an earlier call
     </label>
@@ -34,7 +27,7 @@ function choose(id?: string) {
         name="follows"
         class="accent-rubber size-6 shrink-0"
         :checked="follows === call.callId"
-        @change="choose(call.callId)"
+        @change="follows = call.callId"
       />
       Failed again since {{ dayName(call.day) }}: {{ call.complaint }}
     </label>

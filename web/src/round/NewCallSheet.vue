@@ -15,20 +15,15 @@ const props = defineProps<{
   day: string
   /** The call beside which it is made, on the same visit. */
   visit?: Call
-  /** The call with which it goes on. */
-  follow?: Call
 }>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
 const { draft, knownHome, problem, busy, chooseHome, otherHome, chooseMachine, otherMachine, clear, add } =
-  useNewCall(toRef(props, 'day'), props.visit, props.follow)
+  useNewCall(toRef(props, 'day'), props.visit)
 const { data: knowhow } = useKnowhow(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
 
-const title = computed(() =>
-  props.visit ? 'Another machine here' : props.follow ? 'Return visit' : 'New call',
-)
 const fields = computed(() => problem.value?.fields ?? {})
 /** A kind just chosen, whose usual features are still to be ticked. */
 const chosenKind = ref<string>()
@@ -80,7 +75,7 @@ async function submit() {
 </script>
 
 <template>
-  <Sheet v-model="open" :title="title" wide>
+  <Sheet v-model="open" :title="visit ? 'Another machine here' : 'New call'" wide>
     <form class="grid gap-4 sm:grid-cols-2" novalidate @submit.prevent="submit">
       <Notice
         v-if="problem"
@@ -120,7 +115,7 @@ async function submit() {
           <p class="font-semibold">{{ draft.customer.name }}</p>
           <p>{{ draft.customer.street }}</p>
           <p class="font-mono text-sm">{{ draft.customer.phone }}</p>
-          <button v-if="!visit && !follow" type="button" class="btn btn-quiet -ml-4" @click="otherHome">
+          <button v-if="!visit" type="button" class="btn btn-quiet -ml-4" @click="otherHome">
             Another customer
           </button>
         </div>
@@ -134,18 +129,8 @@ async function submit() {
           </p>
           <p class="font-mono text-sm">{{ draft.machine.serial }}</p>
           <p>{{ draft.machine.place }}</p>
-          <button v-if="!follow" type="button" class="btn btn-quiet -ml-4" @click="otherMachine">
-            Another machine
-          </button>
-          <p v-else class="text-soft text-sm">
-            What is still off the machine is on the tray of that visit too.
-          </p>
-          <FollowsEarlier
-            v-if="!follow"
-            v-model:follows="draft.follows"
-            v-model:follows-as="draft.followsAs"
-            :machine="draft.machine.id"
-          />
+          <button type="button" class="btn btn-quiet -ml-4" @click="otherMachine">Another machine</button>
+          <FollowsEarlier v-model="draft.follows" :machine="draft.machine.id" />
         </div>
 
         <template v-else>

@@ -5,7 +5,6 @@ import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queries'
 import type { Call, Home, Machine, NewCall } from '../api/types'
 import { useDraft } from '../ui/drafts'
-import { shiftDay } from '../ui/format'
 
 const blankMachine = (): Machine => ({
   id: uuid(),
@@ -35,27 +34,16 @@ const beside = (visit: Call): NewCall & { id: string } => ({
   customer: visit.customer,
 })
 
-/** A call that goes on with another: the same machine, another day. */
-const after = (call: Call): NewCall & { id: string } => ({
-  ...blank(shiftDay(call.day, 1)),
-  complaint: `Return visit: ${call.complaint}`.slice(0, 500),
-  customer: call.customer,
-  machine: call.machine,
-  follows: call.id,
-  followsAs: 'RETURN',
-})
-
 /**
  * A call being written down; half of it survives a reload, and sending it twice adds it once.
  *
  * @param visit the call beside which it is made
- * @param follow the call with which it goes on
  */
-export function useNewCall(day: Ref<string>, visit?: Call, follow?: Call) {
-  const start = () => (visit ? beside(visit) : follow ? after(follow) : blank(day.value))
-  const key = visit ? `new-call:${visit.visitId}` : follow ? `new-call-after:${follow.id}` : 'new-call'
+export function useNewCall(day: Ref<string>, visit?: Call) {
+  const start = () => (visit ? beside(visit) : blank(day.value))
+  const key = visit ? `new-call:${visit.visitId}` : 'new-call'
   const draft = useDraft(key, start())
-  const knownHome = useDraft(`${key}:known`, !!(visit ?? follow))
+  const knownHome = useDraft(`${key}:known`, !!visit)
   const problem = ref<Problem>()
   const busy = ref(false)
 
@@ -74,7 +62,7 @@ export function useNewCall(day: Ref<string>, visit?: Call, follow?: Call) {
 
   /** An earlier call about the machine is no longer about this one. */
   function followNone() {
-    draft.value.follows = draft.value.followsAs = undefined
+    draft.value.follows = undefined
   }
 
   function otherHome() {
@@ -85,7 +73,7 @@ export function useNewCall(day: Ref<string>, visit?: Call, follow?: Call) {
 
   function clear() {
     draft.value = start()
-    knownHome.value = !!(visit ?? follow)
+    knownHome.value = !!visit
     problem.value = undefined
   }
 

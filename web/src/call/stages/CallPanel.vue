@@ -27,7 +27,7 @@ const complaints = computed(() =>
   </PanelHead>
   <div class="grid gap-3 p-4">
     <p v-if="call.earlier" class="border-rubber border-l-4 pl-3">
-      {{ call.followsAs === 'WARRANTY' ? 'Failed again since' : 'Goes on with' }}
+      Failed again since
       <RouterLink
         :to="`/calls/${call.earlier.callId}`"
         class="underline decoration-dotted underline-offset-4"

@@ -34,11 +34,7 @@ async function owe(what: Debt['what']) {
       </button>
     </div>
     <details v-if="!call.closedAt">
-      <summary
-        class="flex min-h-12 cursor-pointer items-center underline decoration-dotted underline-offset-4"
-      >
-        Something was turned off or up
-      </summary>
+      <summary class="min-h-12 cursor-pointer py-3">Something was turned off or up</summary>
       <label>
         <span class="sr-only">Where it is</span>
         <input v-model="text" class="field" maxlength="120" placeholder="Where it is, if that helps" />

@@ -5,7 +5,8 @@ import { useCallContext } from '../context'
 import ProofReading from './ProofReading.vue'
 import { useProofRun } from './useProofRun'
 
-const props = defineProps<{ proof: Proof }>()
+/** @param bare without its method, where that is said already */
+const props = defineProps<{ proof: Proof; bare?: boolean }>()
 const { call, actions } = useCallContext()
 const { run, change } = useProofRun(() => props.proof)
 </script>
@@ -13,7 +14,7 @@ const { run, change } = useProofRun(() => props.proof)
 <template>
   <section class="border-line grid gap-2 rounded-lg border-2 p-3" :aria-labelledby="`proof-${proof.id}`">
     <h3 :id="`proof-${proof.id}`" class="text-lg leading-tight">{{ proof.name }}</h3>
-    <ol class="list-decimal space-y-1 pl-6">
+    <ol v-if="!bare" class="list-decimal space-y-1 pl-6">
       <li v-for="step in proof.steps" :key="step">{{ step }}</li>
     </ol>
     <template v-if="proof.reading">

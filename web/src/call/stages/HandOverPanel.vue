@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useSession } from '../../api/queries'
 import { byId } from '../../judgement/byId'
 import { codeName } from '../../judgement/wording'
-import NewCallSheet from '../../round/NewCallSheet.vue'
 import PanelHead from '../../ui/PanelHead.vue'
 import { clock, money, percent } from '../../ui/format'
 import { useCallContext } from '../context'
+import AnotherDay from './AnotherDay.vue'
 import CloseForm from './CloseForm.vue'
 import GoOn from './GoOn.vue'
+import Things from './Things.vue'
 
 const { call, pack, codes, actions } = useCallContext()
 const { data: session } = useSession()
-const returning = ref(false)
 
 const refer = computed(() => {
   const next = call.value.assessment.plan.next
@@ -58,11 +58,12 @@ const shown = computed(() =>
         >
         {{ code.clear }}
       </p>
+      <Things v-if="call.job.things.length" settling />
       <CloseForm />
       <GoOn />
+      <AnotherDay />
       <RouterLink :to="`/calls/${call.id}/report`" class="btn">The report as it stands</RouterLink>
     </template>
-    <button type="button" class="btn" @click="returning = true">Plan the return visit</button>
     <a :href="`/api/calls/${call.id}/call.json`" class="btn" download>The whole call as a file</a>
     <template v-if="call.closedAt">
       <RouterLink to="/round" class="btn">Back to the round</RouterLink>
@@ -71,5 +72,4 @@ const shown = computed(() =>
       </button>
     </template>
   </div>
-  <NewCallSheet v-model="returning" :day="call.day" :follow="call" />
 </template>

@@ -5,7 +5,7 @@ import Tick from '../../ui/Tick.vue'
 import { useCallContext } from '../context'
 import { handling, screwsText } from '../job'
 
-const props = defineProps<{ layer: Layer }>()
+const props = defineProps<{ layer: Layer; next?: boolean }>()
 const { actions } = useCallContext()
 /** What may well stay where it is, is not ticked at first. */
 const off = ref<Record<string, boolean>>({})
@@ -27,7 +27,8 @@ const label = (piece: Piece) =>
     />
     <button
       type="button"
-      class="btn btn-act"
+      class="btn"
+      :class="{ 'btn-act': next }"
       :disabled="actions.busy.value || !chosen().length"
       @click="actions.lay(chosen())"
     >

@@ -9,13 +9,12 @@ import LayerToLay from './LayerToLay.vue'
 import PieceSheet from './PieceSheet.vue'
 import TrayPiece from './TrayPiece.vue'
 
-const { call, pack } = useCallContext()
+const { call, pack, step } = useCallContext()
 
 /** Layer of what is done next, which leads what is proposed. */
-const nextLayer = computed(() => {
-  const next = call.value.assessment.plan.next
-  return byId(pack.value.checks, next?.id)?.layer ?? byId(pack.value.remedies, next?.id)?.layer
-})
+const nextLayer = computed(
+  () => byId(pack.value.checks, step.value?.id)?.layer ?? byId(pack.value.remedies, step.value?.id)?.layer,
+)
 const layers = computed(() =>
   pack.value.layers
     .map((layer) => {
@@ -24,14 +23,15 @@ const layers = computed(() =>
     })
     .filter((layer) => layer.pieces.length),
 )
-/** Layers of the step ahead, and those that work so far has opened without a tray. */
+/** Layers of the step ahead, and those that work so far has opened, from which nothing is on the tray. */
 const wanted = computed(() => {
-  const ids = new Set((call.value.toLay[nextLayer.value ?? ''] ?? []).map((piece) => piece.id))
-  const missing = call.value.ring.find((segment) => segment.stage === 'OPEN')!.gaps.map((gap) => gap.text)
+  const ahead = new Set((call.value.toLay[nextLayer.value ?? ''] ?? []).map((piece) => piece.id))
+  const begun = new Set(call.value.job.pieces.map((line) => line.what.layer))
+  const gaps = call.value.ring.find((segment) => segment.stage === 'OPEN')!.gaps.map((gap) => gap.text)
   return layers.value.filter(
     (layer) =>
-      layer.pieces.some((piece) => ids.has(piece.id)) ||
-      layer.pieces.some((piece) => missing.some((text) => text.includes(piece.name))),
+      !begun.has(layer.id) &&
+      layer.pieces.some((piece) => ahead.has(piece.id) || gaps.some((text) => text.includes(piece.name))),
   )
 })
 const others = computed(() => layers.value.filter((layer) => !wanted.value.includes(layer)))
@@ -47,9 +47,9 @@ function edit(line?: Line<Laid>) {
   <PanelHead label="Open" title="What comes off goes on the tray" />
   <div class="grid gap-3 p-4">
     <template v-if="!call.closedAt">
-      <LayerToLay v-for="layer in wanted" :key="layer.id" :layer="layer" />
+      <LayerToLay v-for="(layer, i) in wanted" :key="layer.id" :layer="layer" :next="!i" />
       <details v-if="others.length" class="border-line border-b pb-1">
-        <summary class="flex min-h-12 cursor-pointer items-center">Other places to open</summary>
+        <summary class="min-h-12 cursor-pointer py-3">Other places to open</summary>
         <div class="grid gap-3 pb-2">
           <LayerToLay v-for="layer in others" :key="layer.id" :layer="layer" />
         </div>

@@ -92,28 +92,6 @@ public record Laid(
                 null);
     }
 
-    /** The same piece on the tray of another call. */
-    public Laid called(String otherId) {
-        return new Laid(
-                otherId,
-                name,
-                layer,
-                piece,
-                screws,
-                cup,
-                turn,
-                clip,
-                orientation,
-                joint,
-                lastIn,
-                confirm,
-                dryUntil,
-                place,
-                screwsBack,
-                confirmed,
-                reason);
-    }
-
     /** Whether it still dries. */
     boolean dries(long now) {
         return place == Place.TRAY && dryUntil > now;

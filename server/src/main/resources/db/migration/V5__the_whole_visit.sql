@@ -4,11 +4,10 @@ update account set role = 'LEAD';
 -- Who entered what, as two may work on one call.
 alter table entry add column entered_by varchar(80) not null default '';
 
--- A call may follow another: planned, or because the machine failed again. The other one need not be on file here, as
+-- A call may follow another, since which the machine failed again. The other one need not be on file here, as
 -- calls are brought in one by one. The schools that a closed call was judged with stay with it.
 alter table service_call
     add column follows uuid null,
-    add column follows_as varchar(10) null,
     add column closed_by varchar(80) null;
 
 create table call_school (

@@ -10,6 +10,8 @@ import grimygasket.visit.Gap;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -39,6 +41,10 @@ class CallController {
             @NotNull @Size(max = 2000, message = "The advice is too long: 2000 characters at most.")
             String advice) {}
 
+    record Planned(
+            @NotNull(message = "Choose the day.") LocalDate day,
+            @NotNull(message = "Choose the time.") LocalTime plannedAt) {}
+
     record Fitted(int version, @NotNull List<String> features) {}
 
     private final CallStore calls;
@@ -46,7 +52,6 @@ class CallController {
     private final MachineStore machines;
     private final Library library;
     private final SchoolStore schools;
-    private final JobStore job;
     private final CallFile file;
 
     CallController(
@@ -55,14 +60,12 @@ class CallController {
             MachineStore machines,
             Library library,
             SchoolStore schools,
-            JobStore job,
             CallFile file) {
         this.calls = calls;
         this.complaints = complaints;
         this.machines = machines;
         this.library = library;
         this.schools = schools;
-        this.job = job;
         this.file = file;
     }
 
@@ -80,11 +83,8 @@ class CallController {
         library.requireFeatures(kind, revision, call.machine().features());
         machines.addCustomerIfNew(call.customer());
         machines.addMachineIfNew(call.machine(), call.customer().id());
-        boolean isNew = calls.addIfNew(call, callId, me.id(), revision);
+        calls.addIfNew(call, callId, me.id(), revision);
         complaints.addIfNew(callId, callId, call.complaint());
-        if (isNew && call.follows() != null) {
-            job.carryOver(call.follows(), callId, me.fullName());
-        }
         return file.of(callId, me);
     }
 
@@ -97,6 +97,16 @@ class CallController {
         library.requireFeatures(machines.machine(call.machineId()).kind(), call.revision(), fitted.features);
         machines.setFeatures(call.machineId(), fitted.features, fitted.version);
         calls.touch(callId);
+        return file.of(callId, me);
+    }
+
+    /** Another day: the call goes on with everything as it lies. */
+    @PutMapping("/plan")
+    @Transactional
+    public CallView plan(
+            @PathVariable UUID callId, @Valid @RequestBody Planned planned, @AuthenticationPrincipal SignedIn me) {
+        calls.open(callId);
+        calls.plan(callId, planned.day, planned.plannedAt);
         return file.of(callId, me);
     }
 

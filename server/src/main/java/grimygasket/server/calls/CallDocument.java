@@ -1,6 +1,5 @@
 package grimygasket.server.calls;
 
-import grimygasket.server.calls.ServiceCall.FollowsAs;
 import grimygasket.server.knowhow.Texts;
 import grimygasket.server.machines.Customer;
 import grimygasket.server.machines.Machine;
@@ -45,7 +44,6 @@ record CallDocument(
             LocalDate day,
             LocalTime plannedAt,
             UUID follows,
-            FollowsAs followsAs,
             Instant closedAt,
             String closedBy,
             String signOff,
@@ -58,7 +56,6 @@ record CallDocument(
                     call.day(),
                     call.plannedAt(),
                     call.follows(),
-                    call.followsAs(),
                     call.closedAt(),
                     call.closedBy(),
                     call.signOff(),
@@ -68,8 +65,8 @@ record CallDocument(
 
         ServiceCall on(UUID accountId, UUID machineId, int revision) {
             return new ServiceCall(
-                    id, visitId, machineId, accountId, day, plannedAt, revision, follows, followsAs, closedAt, closedBy,
-                    signOff, advice, version);
+                    id, visitId, machineId, accountId, day, plannedAt, revision, follows, closedAt, closedBy, signOff,
+                    advice, version);
         }
     }
 

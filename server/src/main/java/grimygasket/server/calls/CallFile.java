@@ -34,6 +34,7 @@ import grimygasket.visit.Tray;
 import grimygasket.visit.VisitRecord;
 import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
@@ -108,11 +109,7 @@ class CallFile {
                 call.plannedAt(),
                 file.complaint(),
                 file.complaints(),
-                file.entries().stream()
-                        .filter(Entry::isWork)
-                        .map(Entry::at)
-                        .findFirst()
-                        .orElse(null),
+                begun(call, file.entries()),
                 call.closedAt(),
                 call.closedBy(),
                 call.signOff(),
@@ -120,7 +117,7 @@ class CallFile {
                 file.customer(),
                 file.machine(),
                 calls.beside(call).stream().map(this::beside).toList(),
-                call.followsAs(),
+                call.follows(),
                 calls.find(call.follows()).map(this::earlier).orElse(null),
                 file.entries(),
                 file.cautions(),
@@ -163,6 +160,17 @@ class CallFile {
 
     Machine machine(ServiceCall call) {
         return judge.machine(machines.machine(call.machineId()), call);
+    }
+
+    /** When the work of the call's day began; what was done on an earlier visit does not count. */
+    private Instant begun(ServiceCall call, List<Entry> entries) {
+        var dawn = call.day().atStartOfDay(clock.getZone()).toInstant();
+        return entries.stream()
+                .filter(Entry::isWork)
+                .map(Entry::at)
+                .filter(at -> !at.isBefore(dawn))
+                .findFirst()
+                .orElse(null);
     }
 
     private static PartCount count(PartUse use) {

@@ -1,10 +1,10 @@
 package grimygasket.server.calls;
 
-import grimygasket.server.calls.ServiceCall.FollowsAs;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,8 +14,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class CallStore {
     private static final String COLUMNS = """
-            select id, visit_id, machine_id, account_id, day, planned_at, revision, follows, follows_as, closed_at,
-                   closed_by, sign_off, advice, version
+            select id, visit_id, machine_id, account_id, day, planned_at, revision, follows, closed_at, closed_by,
+                   sign_off, advice, version
             from service_call
             """;
 
@@ -84,37 +84,31 @@ class CallStore {
                 .list();
     }
 
-    /** Adds a call, and says whether it is new; one with that id is left as it is. */
-    boolean addIfNew(NewCall call, UUID id, UUID accountId, int revision) {
-        return jdbc.sql("""
+    /** Adds a call; one with that id is left as it is. */
+    void addIfNew(NewCall call, UUID id, UUID accountId, int revision) {
+        jdbc.sql("""
                         insert ignore into service_call
-                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, follows_as)
-                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :followsAs)
+                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows)
+                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows)
                         """)
-                        .param("id", id)
-                        .param("visitId", call.visitId() == null ? id : call.visitId())
-                        .param("machineId", call.machine().id())
-                        .param("accountId", accountId)
-                        .param("day", call.day())
-                        .param("plannedAt", call.plannedAt())
-                        .param("revision", revision)
-                        .param("follows", call.follows())
-                        .param("followsAs", name(call.followsAs()))
-                        .update()
-                == 1;
-    }
-
-    private static String name(FollowsAs followsAs) {
-        return followsAs == null ? null : followsAs.name();
+                .param("id", id)
+                .param("visitId", call.visitId() == null ? id : call.visitId())
+                .param("machineId", call.machine().id())
+                .param("accountId", accountId)
+                .param("day", call.day())
+                .param("plannedAt", call.plannedAt())
+                .param("revision", revision)
+                .param("follows", call.follows())
+                .update();
     }
 
     /** Adds a call that was made elsewhere. */
     void bringIn(ServiceCall call) {
         jdbc.sql("""
                         insert into service_call
-                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, follows_as,
+                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows,
                              closed_at, closed_by, sign_off, advice, version)
-                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :followsAs,
+                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows,
                                 :closedAt, :closedBy, :signOff, :advice, :version)
                         """)
                 .param("id", call.id())
@@ -125,7 +119,6 @@ class CallStore {
                 .param("plannedAt", call.plannedAt())
                 .param("revision", call.revision())
                 .param("follows", call.follows())
-                .param("followsAs", name(call.followsAs()))
                 .param("closedAt", call.closedAt())
                 .param("closedBy", call.closedBy())
                 .param("signOff", call.signOff())
@@ -137,6 +130,14 @@ class CallStore {
     /** Marks the call as changed, so that another screen that wants to close it sees that it has moved on. */
     void touch(UUID id) {
         jdbc.sql("update service_call set version = version + 1 where id = :id")
+                .param("id", id)
+                .update();
+    }
+
+    void plan(UUID id, LocalDate day, LocalTime at) {
+        jdbc.sql("update service_call set day = :day, planned_at = :at, version = version + 1 where id = :id")
+                .param("day", day)
+                .param("at", at)
                 .param("id", id)
                 .update();
     }

@@ -4,7 +4,6 @@ import grimygasket.diagnosis.Assessment;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Piece;
 import grimygasket.server.calls.PhotoStore.Photo;
-import grimygasket.server.calls.ServiceCall.FollowsAs;
 import grimygasket.server.machines.Customer;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.PartUse;
@@ -28,11 +27,11 @@ import java.util.UUID;
  *
  * @param revision of the know-how that it is judged with
  * @param complaint all complaints in one line
- * @param startedAt when the first check or remedy was entered; null before
+ * @param startedAt when the first check or remedy of its day was entered; null before
  * @param closedBy name of whoever closed it
  * @param beside the other machines of the same visit
- * @param followsAs why this call follows an earlier one; null where it does not
- * @param earlier the call that this one follows; null for none, or where it is not on file here
+ * @param follows id of the call since which the machine has failed again; null for none
+ * @param earlier that call; null for none, or where it is not on file here
  * @param cautionsOpen ids of the cautions of what was done that are not confirmed
  * @param isolation how the machine is made safe for what is planned
  * @param phoneChecks what the customer may look at by telephone, likeliest to find something first
@@ -70,7 +69,7 @@ record CallView(
         Customer customer,
         Machine machine,
         List<Beside> beside,
-        FollowsAs followsAs,
+        UUID follows,
         Earlier earlier,
         List<Entry> entries,
         List<CautionKept> cautionsKept,

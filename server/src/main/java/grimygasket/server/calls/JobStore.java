@@ -7,7 +7,6 @@ import grimygasket.visit.Debt;
 import grimygasket.visit.Found;
 import grimygasket.visit.Laid;
 import grimygasket.visit.ProofRun;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -180,17 +179,6 @@ class JobStore {
             var run = line.what();
             if (run.proof().equals(proof)) {
                 change(line.id(), line.version(), new ProofRun(proof, run.before(), run.after(), 0, List.of(), false));
-            }
-        }
-    }
-
-    /** Carries what is still off the machine over to a call that follows. */
-    void carryOver(UUID fromCall, UUID toCall, String by) {
-        for (var line : of(fromCall).pieces()) {
-            var piece = line.what();
-            if (piece.place() == Laid.Place.TRAY) {
-                var id = UUID.nameUUIDFromBytes((toCall + piece.id()).getBytes(StandardCharsets.UTF_8));
-                add(toCall, new JobLine<>(id, clock.instant(), by, 1, piece.called(id.toString())), piece.piece());
             }
         }
     }

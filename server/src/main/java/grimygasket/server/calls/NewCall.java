@@ -1,6 +1,5 @@
 package grimygasket.server.calls;
 
-import grimygasket.server.calls.ServiceCall.FollowsAs;
 import grimygasket.server.machines.Customer;
 import grimygasket.server.machines.Machine;
 import jakarta.validation.Valid;
@@ -15,13 +14,11 @@ import java.util.UUID;
  * A call to add, with its customer and machine, which are added too if they are new.
  *
  * @param visitId the visit that it is made on with others; null for a visit of its own
- * @param follows id of an earlier call about the same machine; null for none
- * @param followsAs why it follows; null where it follows none
+ * @param follows id of an earlier call about the same machine, since which it has failed again; null for none
  */
 record NewCall(
         UUID visitId,
         UUID follows,
-        FollowsAs followsAs,
 
         @NotNull(message = "Choose the day.") LocalDate day,
         @NotNull(message = "Choose the time.") LocalTime plannedAt,

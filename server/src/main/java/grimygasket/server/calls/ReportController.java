@@ -34,7 +34,7 @@ class ReportController {
     Report report(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
         var call = file.of(callId, me);
         var knowhow = library.knowhow(call.machine().kind(), call.revision());
-        return ReportOfCall.of(call, knowhow, business.get(), clock.getZone());
+        return ReportOfCall.of(call, knowhow, business.get(), clock);
     }
 
     @GetMapping("/api/calls/{callId}/report.pdf")

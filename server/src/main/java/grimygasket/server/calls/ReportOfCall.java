@@ -13,7 +13,9 @@ import grimygasket.visit.Laid;
 import grimygasket.visit.ProofRun;
 import java.math.BigDecimal;
 import java.text.NumberFormat;
+import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -38,18 +40,20 @@ final class ReportOfCall {
     private final Pack pack;
     private final Business business;
     private final ZoneId zone;
+    private final LocalDate today;
     private final Wording wording;
 
-    private ReportOfCall(CallView call, Knowhow knowhow, Business business, ZoneId zone) {
+    private ReportOfCall(CallView call, Knowhow knowhow, Business business, Clock clock) {
         this.call = call;
         this.pack = knowhow.pack();
         this.business = business;
-        this.zone = zone;
+        this.zone = clock.getZone();
+        this.today = LocalDate.now(clock);
         this.wording = new Wording(knowhow, call.machine().maker());
     }
 
-    static Report of(CallView call, Knowhow knowhow, Business business, ZoneId zone) {
-        return new ReportOfCall(call, knowhow, business, zone).report();
+    static Report of(CallView call, Knowhow knowhow, Business business, Clock clock) {
+        return new ReportOfCall(call, knowhow, business, clock).report();
     }
 
     private Report report() {
@@ -89,7 +93,9 @@ final class ReportOfCall {
 
     private String standing() {
         if (call.closedAt() == null) {
-            return "The call is not closed yet: this is how it stands.";
+            var ahead = call.day().isAfter(today) && !call.entries().isEmpty();
+            return "The call is not closed yet: this is how it stands."
+                    + (ahead ? " We come back on " + DAY.format(call.day()) + " at " + call.plannedAt() + "." : "");
         }
         var by = Stream.concat(call.entries().stream().map(Entry::by), Stream.ofNullable(call.closedBy()))
                 .filter(name -> !name.isBlank())
@@ -99,12 +105,7 @@ final class ReportOfCall {
     }
 
     private Section complaint() {
-        var follows = call.followsAs() == null
-                ? ""
-                : switch (call.followsAs()) {
-                    case RETURN -> "This visit goes on with an earlier one.";
-                    case WARRANTY -> "The machine has failed again since an earlier visit.";
-                };
+        var follows = call.follows() == null ? "" : "The machine has failed again since an earlier visit.";
         return Section.points(
                 "Complaint",
                 follows,

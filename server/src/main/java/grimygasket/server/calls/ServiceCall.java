@@ -11,8 +11,7 @@ import java.util.UUID;
  * @param visitId shared by the calls that are made in one home on one visit
  * @param accountId on whose round it is
  * @param revision of the know-how that it is judged with
- * @param follows id of an earlier call about the same machine; null for none
- * @param followsAs why it follows; null where it follows none
+ * @param follows id of an earlier call about the same machine, since which it has failed again; null for none
  * @param closedBy name of whoever closed it
  */
 record ServiceCall(
@@ -24,17 +23,8 @@ record ServiceCall(
         LocalTime plannedAt,
         int revision,
         UUID follows,
-        FollowsAs followsAs,
         Instant closedAt,
         String closedBy,
         String signOff,
         String advice,
-        int version) {
-
-    public enum FollowsAs {
-        /** Planned: something was ordered, or had to dry. */
-        RETURN,
-        /** The machine failed again. */
-        WARRANTY
-    }
-}
+        int version) {}

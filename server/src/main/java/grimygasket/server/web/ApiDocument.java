@@ -46,8 +46,7 @@ class ApiDocument {
             "closedBy",
             "earlier",
             "standing",
-            "follows",
-            "followsAs");
+            "follows");
 
     @Bean
     OpenAPI api() {

@@ -176,21 +176,41 @@ public class JobTest extends ServerTest {
     }
 
     @Test
-    public void aReturnVisitFindsOnItsTrayWhatIsStillOff() {
+    public void aReturnVisitGoesOnWithEverythingAsItLies() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        call.enter("SIGN", "gritty", "yes");
+        assertFalse(call.enter("CHECK", "filter-look", "clogged").body().has("startedAt"), "its day has not come yet");
+        call.lay("lower-rack", "filter");
+        var later = client.put(call.path + "/plan", "{\"day\": \"2031-05-08\", \"plannedAt\": \"11:00\"}")
+                .body();
+        assertEquals(later.path("day").asString(), "2031-05-08");
+        assertEquals(names(later, "pieces", "name"), List.of("Lower rack", "Filter"));
+        assertEquals(later.path("entries").size(), 2);
+        assertEquals(client.get("/api/round/2031-05-08").body().path("calls").size(), 1);
+        var standing = client.get(call.path + "/report").body().path("standing").asString();
+        assertTrue(standing.endsWith("We come back on Thursday 8 May 2031 at 11:00."), standing);
+        assertEquals(
+                client.put(call.path + "/plan", "{\"plannedAt\": \"11:00\"}").kind(), "invalid");
+    }
+
+    @Test
+    public void aWarrantyCallLeadsBackToTheEarlierOne() {
         var client = signedIn();
         var first = Calls.add(client);
-        first.enter("SIGN", "gritty", "yes");
-        first.lay("lower-rack", "filter");
+        first.enter("REMEDY", "clean-filter", "done");
+        first.close(first.version(), "Nobody at home");
         var seen = first.get().body();
-        var path = "/api/calls/" + UUID.randomUUID();
-        var again = client.put(
-                path, """
-                {"day": "2031-05-08", "plannedAt": "09:30:00", "complaint": "Filter back in", "follows": "%s",
-                 "followsAs": "RETURN", "customer": %s, "machine": %s}
-                """.formatted(seen.path("id").asString(), seen.path("customer"), seen.path("machine")));
-        assertEquals(again.status(), 200, again.detail());
-        assertEquals(names(again.body(), "pieces", "name"), List.of("Lower rack", "Filter"));
-        assertEquals(again.body().path("followsAs").asString(), "RETURN");
-        assertEquals(again.body().path("earlier").path("complaint").asString(), "Does not drain");
+        var machine = seen.path("machine").path("id").asString();
+        var earlier = client.get("/api/machines/" + machine + "/calls").body();
+        assertEquals(earlier.path(0).path("callId"), seen.path("id"));
+        assertEquals(earlier.path(0).path("done").path(0).asString(), "Clean the filter");
+        var again = client.put("/api/calls/" + UUID.randomUUID(), """
+                        {"day": "2031-06-08", "plannedAt": "09:30:00", "complaint": "Grit again", "follows": "%s",
+                         "customer": %s, "machine": %s}
+                        """.formatted(
+                                seen.path("id").asString(), seen.path("customer"), seen.path("machine")))
+                .body();
+        assertEquals(again.path("earlier").path("complaint").asString(), "Does not drain");
     }
 }

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import TextField from '../../ui/TextField.vue'
+import { useDraft } from '../../ui/drafts'
+import { hourMinute, shiftDay } from '../../ui/format'
+import { useCallContext } from '../context'
+
+const { call, actions } = useCallContext()
+const draft = useDraft(`another-day:${call.value.id}:${call.value.day}`, {
+  day: shiftDay(call.value.day, 1),
+  at: hourMinute(call.value.plannedAt),
+})
+/** What dries now, and whether it will be dry by then. */
+const drying = computed(() =>
+  call.value.job.pieces
+    .map(({ what }) => what)
+    .filter((piece) => piece.place === 'TRAY' && piece.dryUntil > Date.now())
+    .map(({ name, dryUntil }) => ({
+      name,
+      dry: dryUntil <= Date.parse(`${draft.value.day}T${draft.value.at}`),
+    })),
+)
+</script>
+
+<template>
+  <details class="border-line rounded-lg border-2 px-3 py-1">
+    <summary class="min-h-12 cursor-pointer py-3 font-semibold">Come back another day</summary>
+    <form class="grid gap-3 pb-2" @submit.prevent="actions.plan(draft.day, draft.at)">
+      <p>The call stays open and goes on that day, with the tray as it lies.</p>
+      <p
+        v-for="piece in drying"
+        :key="piece.name"
+        :class="piece.dry ? 'text-clean' : 'text-act'"
+        class="font-semibold"
+      >
+        {{ piece.name }}: {{ piece.dry ? 'dry by then' : 'still wet then' }}
+      </p>
+      <div class="grid grid-cols-2 gap-3">
+        <TextField v-model="draft.day" label="Day" type="date" required />
+        <TextField v-model="draft.at" label="Time" type="time" required />
+      </div>
+      <button class="btn" :disabled="actions.busy.value">Move it there</button>
+    </form>
+  </details>
+</template>
