@@ -82,12 +82,13 @@ function choose(key: string) {
   if (stage.shown.value !== 'FIND') stage.show('FIND')
 }
 
-/** What is shown where the next step stands: while the search goes on, the step itself. */
+/** Where the work stands at a step of the plan, the step itself is shown. */
 const panel = computed(() => {
-  const { plan } = call.value!.assessment
-  const searching = !stage.touched.value && plan.next && plan.next.kind !== 'REFER'
-  return searching && stage.shown.value !== 'CALL' ? NextStep : PANELS[stage.shown.value]
+  const { stands, assessment } = call.value!
+  const atStep = !stage.touched.value && !!assessment.plan.next && ['FIND', 'CURE', 'PROVE'].includes(stands)
+  return atStep ? NextStep : PANELS[stage.shown.value]
 })
+
 /** What comes next is read from its top. */
 watch(
   () => call.value && [stage.shown.value, step.value && stepKey(step.value)].join(),

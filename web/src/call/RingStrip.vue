@@ -13,6 +13,7 @@ const { segments } = useRing()
         type="button"
         class="flex min-h-12 w-full flex-col px-0.5 pt-1 text-left"
         :aria-current="segment.shown ? 'step' : undefined"
+        :aria-label="`${segment.title}, ${segment.sealed ? 'sealed' : 'open'}`"
         @click="stage.show(segment.stage)"
       >
         <span
@@ -29,7 +30,7 @@ const { segments } = useRing()
         <span
           class="mt-0.5 block text-xs leading-[1.05]"
           :class="segment.shown ? 'text-act font-bold' : 'text-ink'"
-          >{{ segment.title }}<span class="sr-only">{{ segment.sealed ? ', sealed' : ', open' }}</span></span
+          >{{ segment.title }}</span
         >
       </button>
     </li>

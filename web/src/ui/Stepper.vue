@@ -35,8 +35,8 @@ const move = (by: number) => {
         inputmode="decimal"
         class="field w-18 px-1 text-center font-mono"
       />
-      <span v-if="unit" class="font-mono text-sm">{{ unit }}</span>
     </label>
+    <span v-if="unit" class="font-mono text-sm">{{ unit }}</span>
     <button type="button" class="btn w-12 px-0 text-xl" :aria-label="`${label}: more`" @click="move(1)">
       +
     </button>

@@ -16,6 +16,16 @@ final class Chromium implements AutoCloseable {
     /** A busy machine of two processors can take seconds for an answer: a test waits, and fails for a wrong page only. */
     private static final double PATIENCE = 20_000;
 
+    private static final Path DEBIANS = Path.of("/usr/bin/chromium");
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
     }
@@ -24,16 +34,7 @@ final class Chromium implements AutoCloseable {
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final Browser browser = playwright
             .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
+            .launch(new BrowserType.LaunchOptions().setExecutablePath(DEBIANS).setArgs(FLAGS));
 
     /** A browser profile of its own with a window of that size. */
     BrowserContext profile(Size size) {
@@ -41,6 +42,20 @@ final class Chromium implements AutoCloseable {
                 .setViewportSize(size.width(), size.height())
                 .setHasTouch(size == Size.PHONE)
                 .setLocale("en-GB"));
+    }
+
+    /** A browser of its own with a profile kept in that folder, as it is there after the browser was killed. */
+    BrowserContext kept(Path folder, Size size) {
+        return playwright
+                .chromium()
+                .launchPersistentContext(
+                        folder,
+                        new BrowserType.LaunchPersistentContextOptions()
+                                .setExecutablePath(DEBIANS)
+                                .setArgs(FLAGS)
+                                .setViewportSize(size.width(), size.height())
+                                .setHasTouch(size == Size.PHONE)
+                                .setLocale("en-GB"));
     }
 
     /** A page of a fresh profile, signed in. */

@@ -17,7 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The real application, with demo data, on a database server of its own; both on free ports, in a temporary folder. */
+/** The real application on a database server of its own; both on free ports, in a temporary folder. */
 final class Installation implements AutoCloseable {
     static final String LOGIN = "maren";
     static final String PASSWORD = "a-test-of-gaskets";
@@ -30,7 +30,12 @@ final class Installation implements AutoCloseable {
     private final int port = freePort();
     private final Process application;
 
+    /** With demo data. */
     Installation() throws IOException, InterruptedException {
+        this(true);
+    }
+
+    Installation(boolean demo) throws IOException, InterruptedException {
         folder = Files.createTempDirectory("gasket-e2e");
         startDatabase();
         var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
@@ -40,7 +45,7 @@ final class Installation implements AutoCloseable {
                         "GASKET_PORT",
                         "" + port,
                         "GASKET_DEMO",
-                        "true",
+                        "" + demo,
                         "GASKET_FIRST_LOGIN",
                         LOGIN,
                         "GASKET_FIRST_PASSWORD",

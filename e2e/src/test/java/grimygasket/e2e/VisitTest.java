@@ -6,21 +6,13 @@ import static org.testng.Assert.assertEquals;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** A visit with more than one complaint and more than one machine, and what is known about a machine beforehand. */
 public class VisitTest extends BrowserTest {
     private Page newCall(Size size, String complaint) {
-        var page = chromium.signedIn(installation, size);
-        button(page, "New call").click();
-        page.getByLabel("Complaint").fill(complaint);
-        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Odile Marsh");
-        page.getByLabel("Street, floor").fill("4 Sluice Row");
-        page.getByLabel("Maker").fill("Corvanne");
-        button(page, "Put on the round").click();
-        page.waitForURL(Pattern.compile(".*/calls/.*"));
-        return page;
+        return CallPage.add(chromium.signedIn(installation, size), "Dishwasher", complaint)
+                .page();
     }
 
     private static Locator summary(Page page, String name) {
@@ -97,7 +89,7 @@ public class VisitTest extends BrowserTest {
     public void theAdviceIsPutTogetherFromWhatKeepsTheFaultAway() {
         var page = newCall(Size.DESK, "Stands in water again");
         button(page, "Water stands in the bottom").click();
-        choose(page, "Close with gaps");
+        new CallPage(page).segment("Hand over");
         var suggestions = page.getByLabel("What might be told");
         var first = suggestions.locator("li span").first().innerText();
         suggestions.getByRole(AriaRole.BUTTON).first().click();

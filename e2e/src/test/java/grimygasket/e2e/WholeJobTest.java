@@ -20,12 +20,13 @@ public class WholeJobTest extends BrowserTest {
 
         var complaint = "Dirty water in it every morning, " + size;
         newCallWithAReloadAndAGap(page, complaint);
-        var call = page.url().replaceAll(".*/", "");
+        var call = new CallPage(page).id();
 
         seeAndShow(page);
-        findAtTheReturnValve(page);
-        replaceTheValve(page);
-        handOver(page);
+        var screen = new CallPage(page);
+        findAtTheReturnValve(screen);
+        replaceTheValve(screen);
+        handOver(screen);
 
         assertEquals(
                 column("select kind, subject, answer from entry where call_id = '" + call + "' order by at, id"),
@@ -100,55 +101,73 @@ public class WholeJobTest extends BrowserTest {
         assertThat(page.getByLabel("So far")).containsText("Code d4");
     }
 
-    private void findAtTheReturnValve(Page page) {
+    private void findAtTheReturnValve(CallPage call) {
+        var page = call.page();
         button(page, "Return valve:").click();
         page.getByRole(AriaRole.DIALOG)
                 .getByText("Look at the return valve's ball and seat")
                 .click();
-        assertThat(page.getByLabel("Next step"))
-                .containsText("Open first: Lower rack and filter out, then Sump cover off");
-        assertThat(page.getByLabel("Caution").last()).containsText("Glass may hide");
+        assertThat(call.panel()).containsText("Open first: Lower rack and filter out, then Sump cover off");
+        assertThat(call.panel()).containsText("Glass may hide");
         button(page, "Taken care of: Cuts").click();
-        assertThat(page.getByLabel("Next step")).containsText("✓ Cuts: confirmed at");
-        button(page, "Held open, or seat dirty").click();
-        assertThat(page.getByLabel("So far")).containsText("Held open, or seat dirty");
+        assertThat(call.panel()).containsText("✓ Cuts: confirmed at");
+        button(page, "Taken care of: Electric shock").click();
+        assertThat(call.panel()).containsText("✓ Electric shock: confirmed at");
 
+        call.touch("The tray");
+        call.lays("Lower rack and filter out", "Lower rack", "Filter");
+        call.lays("Sump cover off", "Sump cover");
+        assertThat(call.panel()).containsText("2 × T20, coarse for plastic, 16 mm A");
+        call.goesOn();
+
+        button(page, "Held open, or seat dirty").click();
+        assertThat(call.story()).containsText("Held open, or seat dirty");
         // A wrong tap, taken back and put right.
         page.getByLabel("Undo: Look at the return valve's ball and seat").click();
-        assertThat(page.getByLabel("So far")).not().containsText("Held open, or seat dirty");
-        choose(page, "Look at the return valve's ball and seat");
-        button(page, "Held open, or seat dirty").click();
-        assertThat(page.getByLabel("So far")).containsText("Held open, or seat dirty");
+        assertThat(call.story()).not().containsText("Held open, or seat dirty");
+        call.checks("Look at the return valve's ball and seat", "Held open, or seat dirty");
         assertThat(page.getByLabel("Most likely").locator("li").first()).containsText("Return valve stuck open");
     }
 
-    private void replaceTheValve(Page page) {
+    private void replaceTheValve(CallPage call) {
+        var page = call.page();
         choose(page, "Replace the return valve");
-        assertThat(page.getByLabel("Return valve from the van")).containsText("RV-20");
-        assertThat(page.getByLabel("Return valve from the van")).containsText("€7.40");
-        page.getByLabel("How many").fill("88");
-        button(page, "Take it").click();
+        var part = page.getByRole(
+                AriaRole.REGION,
+                new Page.GetByRoleOptions().setName("Return valve").setExact(true));
+        assertThat(part).containsText("RV-20");
+        assertThat(part).containsText("€7.40");
+        var howMany = page.getByLabel("How many", new Page.GetByLabelOptions().setExact(true));
+        howMany.fill("88");
+        call.touch("Take it from the van");
         assertThat(page.getByText(Pattern.compile("Only \\d of RV-20 on the van, not 88")))
                 .isVisible();
-        assertThat(page.getByLabel("How many")).hasValue("88");
-        page.getByLabel("How many").fill("1");
-        button(page, "Take it").click();
-        assertThat(page.getByLabel("So far")).containsText("1 × RV-20");
+        assertThat(howMany).hasValue("88");
+        howMany.fill("1");
+        call.touch("Take it from the van");
+        assertThat(call.story()).containsText("1 × RV-20");
+        call.pick("Binned");
 
-        button(page, "Done, now prove it").click();
-        assertThat(page.getByLabel("Next step")).containsText("It drains");
+        call.touch("Done, now prove it");
+        assertThat(call.panel()).containsText("It drains");
         page.reload();
-        button(page, "Proved: it drains").click();
-        assertThat(page.getByLabel("Next step")).containsText("Cured and proved");
-        assertThat(page.getByLabel("Next step")).containsText("Clear Code d4:");
+        call.rebuilds();
+        call.goesOn();
+        call.works(2);
+        call.touch("Proved: it drains");
+        assertThat(call.story()).containsText("Replace the return valve: proved");
+        call.notes("Return valve", "Grit", "Worn");
     }
 
-    private void handOver(Page page) {
+    private void handOver(CallPage call) {
+        var page = call.page();
+        call.segment("Hand over");
+        assertThat(call.panel()).containsText("Cured and proved");
+        assertThat(call.panel()).containsText("Clear Code d4:");
         page.getByLabel("Advice to the customer").fill("Clean the filter every two weeks.");
         page.reload();
         assertThat(page.getByLabel("Advice to the customer")).hasValue("Clean the filter every two weeks.");
-        button(page, "Close the call").click();
-        assertThat(page.getByLabel("Next step")).containsText("Closed at");
+        call.closes();
         assertThat(page.getByPlaceholder("What else?")).hasCount(0);
     }
 
@@ -158,7 +177,9 @@ public class WholeJobTest extends BrowserTest {
         assertThat(report).containsText("“" + complaint + "”");
         assertThat(report).containsText(Pattern.compile("Return valve stuck open, .+ sure, because of:"));
         assertThat(report.getByLabel("Done")).containsText("Replace the return valve");
-        assertThat(report).containsText("Taken care of on the way: Cuts");
+        assertThat(report.getByLabel("Made safe")).containsText("Cuts, Electric shock");
+        assertThat(report.getByLabel("Found inside")).containsText("grit, worn");
+        assertThat(report.getByLabel("Parts")).containsText("the old one is disposed of");
         assertThat(report.getByLabel("Parts")).containsText("€7.40");
         assertThat(report.getByLabel("Our advice")).containsText("Clean the filter every two weeks.");
         page.getByText("Back to the call").click();
@@ -185,7 +206,7 @@ public class WholeJobTest extends BrowserTest {
         page.getByText(Pattern.compile("^All \\d+ faults")).click();
         assertThat(page.getByLabel("Most likely")).not().containsText("Disposer");
 
-        choose(page, "Close with gaps");
+        new CallPage(page).segment("Hand over");
         page.getByLabel("Reason").fill("Kitchen in use, back on Friday");
         button(page, "Close the call").click();
         assertThat(page.getByLabel("Next step")).containsText("Left open on purpose: Kitchen in use, back on Friday");

@@ -1,0 +1,184 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+
+/** The screen of a call, as a technician uses it. */
+record CallPage(Page page) {
+    /** A call just put on the round, about a new customer's machine of the maker Corvanne. */
+    static CallPage add(Page page, String kind, String complaint) {
+        button(page, "New call").click();
+        page.getByLabel("Complaint").fill(complaint);
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Odile Marsh");
+        page.getByLabel("Street, floor").fill("4 Sluice Row");
+        page.getByLabel(kind).check();
+        page.getByLabel("Maker").fill("Corvanne");
+        button(page, "Put on the round").click();
+        page.waitForURL(Pattern.compile(".*/calls/.*"));
+        return new CallPage(page);
+    }
+
+    String id() {
+        return page.url().replaceAll(".*/calls/", "").replaceAll("#.*", "");
+    }
+
+    Locator panel() {
+        return page.getByLabel("Next step");
+    }
+
+    Locator story() {
+        return page.getByLabel("So far");
+    }
+
+    Locator gaps() {
+        return page.getByLabel("What is missing");
+    }
+
+    void touch(String button) {
+        panel().getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(button).setExact(true))
+                .click();
+    }
+
+    void pick(String option) {
+        panel().getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(option).setExact(true))
+                .first()
+                .click();
+    }
+
+    void tick(String what) {
+        panel().getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(what))
+                .click();
+    }
+
+    void sees(String sign) {
+        touch(sign);
+        assertThat(story()).containsText(sign);
+    }
+
+    void checks(String check, String outcome) {
+        BrowserTest.choose(page, check);
+        panel().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(outcome))
+                .first()
+                .click();
+        assertThat(story()).containsText(outcome);
+    }
+
+    /** Shows a segment of the ring. */
+    void segment(String title) {
+        var name = Pattern.compile("^" + title + ", (open|sealed)$");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+                .click();
+        assertThat(panel().locator("p").first()).containsText(title, ignoringCase());
+    }
+
+    void assertSealed(String title) {
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(title + ", sealed")))
+                .isVisible();
+    }
+
+    /** Lays what a layer gives on the tray. */
+    void lays(String layer, String... pieces) {
+        panel().getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName(layer))
+                .getByText("Laid on the tray")
+                .click();
+        for (var piece : pieces) {
+            assertThat(story()).containsText(piece + ": on the tray");
+        }
+    }
+
+    /** Confirms every caution that the work so far and ahead asks for. */
+    void makesSafe() {
+        segment("Safe");
+        var open = panel().getByRole(
+                        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Taken care of: ")));
+        for (int left = open.count(); left > 0; left--) {
+            open.first().click();
+            assertThat(open).hasCount(left - 1);
+        }
+    }
+
+    /** Puts back all that is on the tray, in the order shown, with all screws and everything seen. */
+    void rebuilds() {
+        segment("Close");
+        var steps = page.getByLabel("The way back").locator("> li");
+        for (var step : steps.all()) {
+            if (step.innerText().contains("✓ back in")) {
+                continue;
+            }
+            if (step.locator("details[open]").count() == 0) {
+                step.locator("summary").click();
+            }
+            for (var seen : step.getByRole(AriaRole.CHECKBOX).all()) {
+                seen.click();
+            }
+            step.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(": back in$")))
+                    .click();
+            assertThat(step).containsText("✓ back in");
+        }
+    }
+
+    /** Notes what was found at the first place where the work was. */
+    void notes(String station, String stuff, String wear) {
+        segment("Cure");
+        var note = panel().getByRole(AriaRole.GROUP)
+                .filter(new Locator.FilterOptions().setHasText(station))
+                .first();
+        note.getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(stuff).setExact(true))
+                .click();
+        note.getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(wear).setExact(true))
+                .click();
+        note.getByRole(AriaRole.CHECKBOX).click();
+        note.getByText("Note it").click();
+        assertThat(story()).containsText(station + ": " + stuff.toLowerCase());
+    }
+
+    void reads(String reading, String value) {
+        panel().getByLabel(reading).fill(value);
+        panel().getByLabel(reading).press("Enter");
+        assertThat(panel().getByLabel(reading)).hasValue("");
+    }
+
+    /** Sees the function work so often. */
+    void works(int times) {
+        for (int run = 1; run <= times; run++) {
+            touch(run == 1 ? "It worked" : "It worked again");
+            assertThat(panel()).containsText("Seen to work " + run + " of");
+        }
+    }
+
+    /** Goes back to where the work stands. */
+    void goesOn() {
+        var on =
+                panel().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Go on: ")));
+        on.click();
+        assertThat(on).hasCount(0);
+    }
+
+    void closes() {
+        segment("Hand over");
+        assertThat(panel().getByLabel("Gaps")).hasCount(0);
+        touch("Close the call");
+        assertThat(panel()).containsText("Closed at");
+    }
+
+    private static Locator button(Page page, String name) {
+        return BrowserTest.button(page, name);
+    }
+
+    private static LocatorAssertions.ContainsTextOptions ignoringCase() {
+        return new LocatorAssertions.ContainsTextOptions().setIgnoreCase(true);
+    }
+}
