@@ -132,6 +132,9 @@ record CallPage(Page page) {
         var note = panel().getByRole(AriaRole.GROUP)
                 .filter(new Locator.FilterOptions().setHasText(station))
                 .first();
+        if (note.getAttribute("open") == null) {
+            note.locator("summary").click();
+        }
         note.getByRole(
                         AriaRole.RADIO,
                         new Locator.GetByRoleOptions().setName(stuff).setExact(true))
