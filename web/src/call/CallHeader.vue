@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
-import { minutes } from '../ui/format'
+import { isToday, minutes } from '../ui/format'
 import { useCallContext } from './context'
 
 const { call, pack } = useCallContext()
 const now = useNow({ interval: 10_000 })
 const onSite = computed(() => {
-  if (!call.value.startedAt) return undefined
+  // A call left open on another day is timed anew once it is planned again.
+  if (!call.value.startedAt || !(call.value.closedAt || isToday(call.value.startedAt))) return undefined
   const end = call.value.closedAt ? Date.parse(call.value.closedAt) : now.value.getTime()
   const passed = Math.max(0, Math.round((end - Date.parse(call.value.startedAt)) / 60_000))
   return `${Math.floor(passed / 60)}:${String(passed % 60).padStart(2, '0')}`

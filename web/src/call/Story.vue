@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clock } from '../ui/format'
+import { clock, otherDay } from '../ui/format'
 import { useCallContext } from './context'
 import { useStory } from './useStory'
 
@@ -19,7 +19,10 @@ const several = computed(() => new Set(lines.value.map((line) => line.by).filter
         :key="line.id"
         class="border-line grid grid-cols-[3.4rem_1fr_auto] items-center gap-x-2 border-b border-dashed"
       >
-        <time :datetime="line.at" class="text-soft font-mono text-xs">{{ clock(line.at) }}</time>
+        <time :datetime="line.at" class="text-soft font-mono text-xs"
+          ><span v-if="otherDay(line.at)" class="block whitespace-nowrap">{{ otherDay(line.at) }}</span
+          >{{ clock(line.at) }}</time
+        >
         <span class="py-1 leading-tight">
           {{ line.what
           }}<template v-if="line.result"

@@ -62,7 +62,12 @@ export const handling = ({ turn, clip, orientation }: Pick<Piece, 'turn' | 'clip
 export function conditionText({ stuff, before, after, wear }: Condition) {
   const open = (share: number | undefined, when: string) =>
     share === undefined ? '' : `${Math.round(100 * share)}% open ${when}`
-  return [STUFF[stuff], open(before, 'before'), open(after, 'after'), WEAR[wear]]
+  return [
+    stuff === 'NOTHING' ? 'Nothing in the way' : STUFF[stuff],
+    open(before, 'before'),
+    open(after, 'after'),
+    WEAR[wear],
+  ]
     .filter(Boolean)
     .join(', ')
     .toLowerCase()

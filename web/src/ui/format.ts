@@ -1,6 +1,13 @@
 const time = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hour12: false })
 const longDay = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
 
+const shortDay = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+
+export const isToday = (instant: string) => new Date(instant).toDateString() === new Date().toDateString()
+
+/** "24 Nov" for a day that is not today; nothing for today. */
+export const otherDay = (instant: string) => (isToday(instant) ? '' : shortDay.format(new Date(instant)))
+
 export const clock = (instant: string) => time.format(new Date(instant))
 
 /** "10:00:00" as "10:00". */

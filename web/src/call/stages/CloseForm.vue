@@ -83,7 +83,11 @@ async function close() {
         </li>
       </ul>
     </div>
-    <button class="btn btn-act min-h-14 text-lg" :disabled="actions.busy.value || beyond.size > 0">
+    <button
+      class="btn min-h-14 text-lg"
+      :class="{ 'btn-act': !open.length }"
+      :disabled="actions.busy.value || beyond.size > 0"
+    >
       Close the call
     </button>
   </form>

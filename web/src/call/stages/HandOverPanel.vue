@@ -59,8 +59,8 @@ const shown = computed(() =>
         {{ code.clear }}
       </p>
       <Things v-if="call.job.things.length" settling />
-      <CloseForm />
       <GoOn />
+      <CloseForm />
       <AnotherDay />
       <RouterLink :to="`/calls/${call.id}/report`" class="btn">The report as it stands</RouterLink>
     </template>

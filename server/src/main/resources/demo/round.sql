@@ -8,7 +8,8 @@ insert into customer (id, name, street, phone) values
 ('0193a000-0000-7000-8000-000000000104', 'The Plover Inn (kitchen)', '1 Harbour Wall', '0455 22 00 03'),
 ('0193a000-0000-7000-8000-000000000105', 'Caspar Wyngate', '27 Netmakers'' Lane', '0455 21 35 51'),
 ('0193a000-0000-7000-8000-000000000106', 'Dorrit Halloway', '5 Upper Sluice, back door', '0455 23 48 09'),
-('0193a000-0000-7000-8000-000000000107', 'Benno Aldwick', '41 Chapel Rise', '0455 20 91 26');
+('0193a000-0000-7000-8000-000000000107', 'Benno Aldwick', '41 Chapel Rise', '0455 20 91 26'),
+('0193a000-0000-7000-8000-000000000108', 'Lorcan Petrie', '9 Mill Leat, ground floor', '0455 21 08 83');
 
 insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000101', 'dishwasher', 'Corvanne', 'DW-610 S', '2114-0937', 'Kitchen, under the window'),
@@ -18,6 +19,7 @@ insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000105', 'dishwasher', 'Corvanne', 'DW-610 S', '2203-1175', 'Galley, tight'),
 ('0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000106', 'dishwasher', 'Corvanne', 'DW-380', '1702-0468', 'Utility room'),
 ('0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000107', 'dishwasher', 'Ostrelle', 'Lagoon 2', 'OL2-40916', 'Kitchen'),
+('0193a000-0000-7000-8000-000000000208', '0193a000-0000-7000-8000-000000000108', 'dishwasher', 'Corvanne', 'DW-450', '1906-1543', 'Kitchen, right of the sink'),
 ('0193a000-0000-7000-8000-000000000211', '0193a000-0000-7000-8000-000000000101', 'vacuum-cleaner', 'Ostrelle', 'Whist 2', 'WH2-07714', 'Hall cupboard'),
 ('0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000106', 'washing-machine', 'Corvanne', 'WM-7 R', '1911-3320', 'Utility room, beside the dishwasher'),
 ('0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000107', 'tumble-dryer', 'Corvanne', 'TD-8 C', '2006-0251', 'Cellar');
@@ -30,6 +32,7 @@ insert into machine_feature (machine_id, feature) values
 ('0193a000-0000-7000-8000-000000000205', 'return-valve'),
 ('0193a000-0000-7000-8000-000000000206', 'return-valve'),
 ('0193a000-0000-7000-8000-000000000207', 'return-valve'),
+('0193a000-0000-7000-8000-000000000208', 'return-valve'),
 ('0193a000-0000-7000-8000-000000000211', 'sleeve-off'),
 ('0193a000-0000-7000-8000-000000000201', 'air-gap'),
 ('0193a000-0000-7000-8000-000000000203', 'pump-screen'),
@@ -86,6 +89,7 @@ insert into service_call (id, visit_id, machine_id, account_id, day, planned_at,
 ('0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000205', '0193a000-0000-7000-8000-000000000001', current_date, '15:30', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000206', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '13:00', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '15:00', 1, now(3) - interval 1 day, null, 'The filter had not been out for a year. Every two weeks under the tap, soft brush.'),
+('0193a000-0000-7000-8000-000000000408', '0193a000-0000-7000-8000-000000000408', '0193a000-0000-7000-8000-000000000208', '0193a000-0000-7000-8000-000000000001', current_date - interval 1 day, '09:30', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '09:00', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000414', '0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000207', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '09:00', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '10:30', 1, null, null, null),
@@ -99,6 +103,7 @@ insert into complaint (id, call_id, at, text) values
 ('0193a000-0000-7000-8000-000000000405', '0193a000-0000-7000-8000-000000000405', now(3) - interval 30 hour, 'Hums, then stops and shows a code'),
 ('0193a000-0000-7000-8000-000000000406', '0193a000-0000-7000-8000-000000000406', now(3) - interval 30 hour, 'Does not drain, no sound at all'),
 ('0193a000-0000-7000-8000-000000000407', '0193a000-0000-7000-8000-000000000407', now(3) - interval 30 hour, 'Smells, and bits on the glasses'),
+('0193a000-0000-7000-8000-000000000408', '0193a000-0000-7000-8000-000000000408', now(3) - interval 30 hour, 'Stands full, and it is silent when it should drain'),
 ('0193a000-0000-7000-8000-000000000411', '0193a000-0000-7000-8000-000000000411', now(3) - interval 30 hour, 'Three runs for one load, and the cellar is damp'),
 ('0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000412', now(3) - interval 30 hour, 'Water stays in the drum, code E2'),
 ('0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000413', now(3) - interval 30 hour, 'Goes on and off since the filter was washed'),
@@ -120,6 +125,10 @@ insert into entry (id, call_id, at, kind, subject, answer, phase) values
 ('0193a000-0000-7000-8000-000000000533', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'FACT', 'hardness', 'hard', 0),
 ('0193a000-0000-7000-8000-000000000561', '0193a000-0000-7000-8000-000000000406', now(3) - interval 26 hour, 'SIGN', 'pump-silent', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000562', '0193a000-0000-7000-8000-000000000406', now(3) - interval 25 hour, 'SIGN', 'standing-water', 'yes', 0),
+('0193a000-0000-7000-8000-000000000565', '0193a000-0000-7000-8000-000000000408', now(3) - interval 1500 minute, 'SIGN', 'pump-silent', 'yes', 0),
+('0193a000-0000-7000-8000-000000000566', '0193a000-0000-7000-8000-000000000408', now(3) - interval 1499 minute, 'SIGN', 'standing-water', 'yes', 0),
+('0193a000-0000-7000-8000-000000000563', '0193a000-0000-7000-8000-000000000408', now(3) - interval 1480 minute, 'CHECK', 'pump-winding', 'open', 0),
+('0193a000-0000-7000-8000-000000000564', '0193a000-0000-7000-8000-000000000408', now(3) - interval 1455 minute, 'REMEDY', 'replace-drain-pump', 'done', 0),
 ('0193a000-0000-7000-8000-000000000571', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'smell', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000572', '0193a000-0000-7000-8000-000000000407', now(3) - interval 25 hour, 'SIGN', 'gritty', 'yes', 0),
 ('0193a000-0000-7000-8000-000000000573', '0193a000-0000-7000-8000-000000000407', now(3) - interval 24 hour, 'CHECK', 'filter-look', 'clogged', 0),
@@ -135,10 +144,12 @@ insert into entry (id, call_id, at, kind, subject, answer, phase) values
 insert into caution_kept (call_id, caution, at) values
 ('0193a000-0000-7000-8000-000000000401', 'shock', now(3) - interval 85 minute),
 ('0193a000-0000-7000-8000-000000000401', 'glass', now(3) - interval 84 minute),
+('0193a000-0000-7000-8000-000000000408', 'shock', now(3) - interval 1488 minute),
 ('0193a000-0000-7000-8000-000000000407', 'glass', now(3) - interval 24 hour);
 
-insert into part_use (id, call_id, remedy, part_id, used, unit_price, at, old_part) values
-('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute, 'BINNED');
+insert into part_use (id, call_id, remedy, part_id, used, unit_price, at, serial, old_part) values
+('0193a000-0000-7000-8000-000000000601', '0193a000-0000-7000-8000-000000000401', 'replace-valve', '0193a000-0000-7000-8000-000000000308', 1, 7.40, now(3) - interval 71 minute, '', 'BINNED'),
+('0193a000-0000-7000-8000-000000000602', '0193a000-0000-7000-8000-000000000408', 'replace-drain-pump', '0193a000-0000-7000-8000-000000000301', 1, 48.90, now(3) - interval 1470 minute, 'CV30-77120', 'TAKEN_ALONG');
 
 insert into job_line (id, call_id, kind, subject, at, entered_by, version, body) values
 ('0193a000-0000-7000-8000-000000000701', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'lower-rack', now(3) - interval 84 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000701", "name": "Lower rack", "layer": "filter-out", "piece": "lower-rack", "cup": "", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
@@ -152,9 +163,15 @@ insert into job_line (id, call_id, kind, subject, at, entered_by, version, body)
 ('0193a000-0000-7000-8000-000000000709', '0193a000-0000-7000-8000-000000000407', 'PIECE', 'filter', now(3) - interval 1440 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000709", "name": "Filter", "layer": "filter-out", "piece": "filter", "cup": "", "turn": "a quarter turn to the left", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
 ('0193a000-0000-7000-8000-000000000710', '0193a000-0000-7000-8000-000000000407', 'CONDITION', 'filter', now(3) - interval 1436 minute, 'Maren Tolliver', 1, '{"station": "filter", "stuff": "FOOD", "before": 0.2, "after": 1, "wear": "DIRTY_ONLY", "binned": true, "sinceDays": 365}'),
 ('0193a000-0000-7000-8000-000000000711', '0193a000-0000-7000-8000-000000000407', 'PROOF', 'washes', now(3) - interval 1430 minute, 'Maren Tolliver', 1, '{"proof": "washes", "runs": 1, "dry": [], "lightOut": false}'),
-('0193a000-0000-7000-8000-000000000712', '0193a000-0000-7000-8000-000000000402', 'WATER', 'water', now(3) - interval 19 minute, 'Maren Tolliver', 1, '{"levelCm": 4, "vesselLitres": 4}');
+('0193a000-0000-7000-8000-000000000712', '0193a000-0000-7000-8000-000000000402', 'WATER', 'water', now(3) - interval 19 minute, 'Maren Tolliver', 1, '{"levelCm": 4, "vesselLitres": 4}'),
+('0193a000-0000-7000-8000-000000000781', '0193a000-0000-7000-8000-000000000408', 'DEBT', null, now(3) - interval 1490 minute, 'Maren Tolliver', 1, '{"what": "WATER_OFF", "text": "stop valve under the stairs", "settled": false}'),
+('0193a000-0000-7000-8000-000000000782', '0193a000-0000-7000-8000-000000000408', 'PIECE', 'plate', now(3) - interval 1487 minute, 'Rollo Fenn', 1, '{"id": "0193a000-0000-7000-8000-000000000782", "name": "Kick plate", "layer": "kick-plate", "piece": "plate", "screws": {"drive": "cross 2", "thread": "sheet metal", "lengthMm": 16, "count": 2}, "cup": "A", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "TRAY", "screwsBack": 0, "confirmed": []}'),
+('0193a000-0000-7000-8000-000000000783', '0193a000-0000-7000-8000-000000000408', 'PIECE', 'float-plug', now(3) - interval 1486 minute, 'Rollo Fenn', 1, '{"id": "0193a000-0000-7000-8000-000000000783", "name": "Float switch''s plug", "layer": "kick-plate", "piece": "float-plug", "cup": "", "clip": "pressed from below", "joint": false, "lastIn": false, "confirm": ["PLUGGED"], "dryUntil": 0, "place": "TRAY", "screwsBack": 0, "confirmed": []}'),
+('0193a000-0000-7000-8000-000000000784', '0193a000-0000-7000-8000-000000000408', 'PIECE', 'drain-pump', now(3) - interval 1485 minute, 'Rollo Fenn', 1, '{"id": "0193a000-0000-7000-8000-000000000784", "name": "Drain pump", "layer": "kick-plate", "piece": "drain-pump", "cup": "", "turn": "a quarter turn to the left, behind its catch", "joint": true, "lastIn": false, "confirm": ["LOCKED", "PLUGGED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED", "PLUGGED"]}'),
+('0193a000-0000-7000-8000-000000000785', '0193a000-0000-7000-8000-000000000408', 'CONDITION', 'drain-pump', now(3) - interval 1478 minute, 'Rollo Fenn', 1, '{"station": "drain-pump", "stuff": "NOTHING", "wear": "WORN", "binned": false}'),
+('0193a000-0000-7000-8000-000000000786', '0193a000-0000-7000-8000-000000000408', 'PROOF', 'drains', now(3) - interval 1477 minute, 'Maren Tolliver', 1, '{"proof": "drains", "before": 0, "runs": 0, "dry": [], "lightOut": false}');
 
--- Rollo Fenn made yesterday's first call with her; all else is Maren's own work.
+-- Yesterday's first call she made with Rollo Fenn: the pump is in, but the water was shut off in the whole house.
 update entry set entered_by = 'Maren Tolliver';
-update entry set entered_by = 'Rollo Fenn' where call_id = '0193a000-0000-7000-8000-000000000406';
+update entry set entered_by = 'Rollo Fenn' where call_id = '0193a000-0000-7000-8000-000000000408' and kind in ('CHECK', 'REMEDY');
 update service_call set closed_by = 'Maren Tolliver' where closed_at is not null;

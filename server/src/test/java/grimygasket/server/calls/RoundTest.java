@@ -42,7 +42,7 @@ public class RoundTest extends ServerTest {
                         .map(c -> c.path("complaint").asString())
                         .toList()
                         .toString(),
-                "[Does not drain, no sound at all]");
+                "[Stands full, and it is silent when it should drain, Does not drain, no sound at all]");
         var yesterday = left.path(0).path("day").asString();
         assertEquals(
                 client.get("/api/round/" + yesterday).body().path("leftOpen").size(), 0);
