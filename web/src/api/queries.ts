@@ -127,6 +127,11 @@ export function useSchools() {
   return useQuery({ queryKey: ['schools'], queryFn: () => answer(() => api.GET('/api/schools')) })
 }
 
+/** Who works for the business. */
+export function useColleagues() {
+  return useQuery({ queryKey: ['colleagues'], queryFn: () => answer(() => api.GET('/api/colleagues')) })
+}
+
 export function useHomes(search: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: ['homes', computed(() => toValue(search))],

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import type { Entry } from '../api/types'
 import { clock, otherDay } from '../ui/format'
+import CorrectSheet from './CorrectSheet.vue'
 import { useCallContext } from './context'
 import { useStory } from './useStory'
 
 const { call, actions } = useCallContext()
 const lines = useStory()
+const correcting = ref<Entry>()
 /** With two people on a call it is said who entered what. */
 const several = computed(() => new Set(lines.value.map((line) => line.by).filter(Boolean)).size > 1)
 </script>
@@ -30,18 +33,29 @@ const several = computed(() => new Set(lines.value.map((line) => line.by).filter
           >
           <span v-if="several && line.by" class="text-soft block text-sm">{{ line.by }}</span>
         </span>
-        <button
-          v-if="!call.closedAt"
-          type="button"
-          class="btn btn-quiet px-2 text-sm"
-          :aria-label="`Undo: ${line.what}`"
-          :disabled="actions.busy.value"
-          @click="line.undo"
-        >
-          undo
-        </button>
+        <span v-if="!call.closedAt" class="flex">
+          <button
+            v-if="line.entry"
+            type="button"
+            class="btn btn-quiet px-2 text-sm"
+            :aria-label="`Change: ${line.what}`"
+            @click="correcting = line.entry"
+          >
+            change
+          </button>
+          <button
+            type="button"
+            class="btn btn-quiet px-2 text-sm"
+            :aria-label="`Undo: ${line.what}`"
+            :disabled="actions.busy.value"
+            @click="line.undo"
+          >
+            undo
+          </button>
+        </span>
       </li>
     </ol>
+    <CorrectSheet v-model="correcting" />
     <p v-if="!lines.length" class="text-soft py-1">Nothing yet.</p>
   </section>
 </template>

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { useSession } from '../api/queries'
-import type { Line } from '../api/types'
+import type { Entry, Line } from '../api/types'
 import { byId } from '../judgement/byId'
 import { findingText } from '../judgement/wording'
 import { lowerFirst, money } from '../ui/format'
@@ -14,7 +14,12 @@ interface StoryLine {
   what: string
   result: string
   undo: () => unknown
+  /** What can be answered otherwise. */
+  entry?: Entry
 }
+
+/** What has one of several answers. */
+const ANSWERED = ['SIGN', 'FACT', 'CHECK']
 
 const PLACE = { TRAY: 'on the tray', BACK: 'back in', LEFT_OUT: 'left out' }
 
@@ -65,7 +70,7 @@ export function useStory() {
     })
   }
 
-  return computed(() =>
+  return computed<StoryLine[]>(() =>
     [
       ...call.value.entries.map((entry) => ({
         id: entry.id,
@@ -73,6 +78,7 @@ export function useStory() {
         by: entry.by,
         ...findingText(entry, pack.value, codes.value),
         undo: () => actions.takeBack(entry),
+        entry: ANSWERED.includes(entry.kind) ? entry : undefined,
       })),
       ...call.value.cautionsKept.map((kept) => ({
         id: kept.caution,

@@ -7,6 +7,7 @@ import { queryClient, useSchools, useSession } from '../api/queries'
 import { forgetLastCall } from '../ui/lastCall'
 import { forgetDrafts } from '../ui/drafts'
 import Notice from '../ui/Notice.vue'
+import People from './People.vue'
 
 const { data: session } = useSession()
 const { data: settings, failureReason, refetch } = useSchools()
@@ -83,6 +84,7 @@ async function leave() {
         </label>
         <p class="mt-1 text-[0.95rem]">{{ school.why }}</p>
       </fieldset>
+      <People v-if="session" :lead="session.lead" />
     </div>
   </main>
 </template>

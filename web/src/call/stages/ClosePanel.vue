@@ -4,6 +4,7 @@ import PanelHead from '../../ui/PanelHead.vue'
 import { useCallContext } from '../context'
 import Debts from './Debts.vue'
 import GoOn from './GoOn.vue'
+import Meanwhile from './Meanwhile.vue'
 import PieceBack from './PieceBack.vue'
 
 const { call } = useCallContext()
@@ -45,6 +46,7 @@ const cups = computed(() => call.value.tray.cups)
       </li>
     </ol>
     <p v-else>Nothing came off.</p>
+    <Meanwhile v-if="steps.some((step) => step.state === 'DRIES')" />
     <Debts />
     <GoOn />
   </div>

@@ -29,6 +29,10 @@ public class AccessibilityTest extends BrowserTest {
         button(page, "Air gap:").click();
         page.getByText("What can be wrong here").waitFor();
         assertClean(page, "station");
+        for (var segment : SEGMENTS) {
+            segment(page, segment);
+            assertClean(page, segment);
+        }
         for (var view : new String[] {"", "/faults", "/faults/wax-set", "/signs", "/codes", "/versions"}) {
             page.navigate(installation.address() + "/know-how/dishwasher" + view);
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dishwasher"))
@@ -41,6 +45,13 @@ public class AccessibilityTest extends BrowserTest {
         page.navigate(installation.address() + "/settings");
         page.getByText("How often to clean").first().waitFor();
         assertClean(page, "settings");
+    }
+
+    private void segment(Page page, String segment) {
+        // From elsewhere, as a change of the hash alone loads nothing.
+        page.navigate("about:blank");
+        page.navigate(installation.address() + LEFT_OPEN + "#" + segment);
+        page.getByText("Where it narrows").waitFor();
     }
 
     /** On a screen that holds the whole view, as what the bar at the foot covers can be scrolled free. */
@@ -84,6 +95,11 @@ public class AccessibilityTest extends BrowserTest {
         page.navigate(installation.address() + HALF_DONE);
         page.getByText("Where it narrows").waitFor();
         assertLargeEnough(page);
+        for (var segment : SEGMENTS) {
+            segment(page, segment);
+            page.evaluate("document.querySelectorAll('details').forEach((one) => (one.open = true))");
+            assertLargeEnough(page);
+        }
         page.navigate(installation.address() + "/know-how/dishwasher");
         page.getByText("Its paths").waitFor();
         assertLargeEnough(page);

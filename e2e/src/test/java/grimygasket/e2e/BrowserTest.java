@@ -14,6 +14,11 @@ abstract class BrowserTest {
     /** The demo's call that is half done. */
     static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
 
+    /** The demo's call that was left open over night, its machine put together in part. */
+    static final String LEFT_OPEN = "/calls/0193a000-0000-7000-8000-000000000408";
+
+    static final String[] SEGMENTS = {"call", "safe", "find", "open", "cure", "close", "prove", "hand-over"};
+
     Installation installation;
     Chromium chromium;
 

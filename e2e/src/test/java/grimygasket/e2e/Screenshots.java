@@ -6,9 +6,7 @@ import java.nio.file.Path;
 
 /** Takes the pictures of docs/screenshots from the demo data; run by scripts/screenshots. */
 public final class Screenshots {
-    private static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
     private static final String CLOSED = "/calls/0193a000-0000-7000-8000-000000000401";
-    private static final String LEFT_OPEN = "/calls/0193a000-0000-7000-8000-000000000408";
     private static final String NOTHING_KNOWN = "/calls/0193a000-0000-7000-8000-000000000405";
 
     private Screenshots() {}
@@ -24,17 +22,17 @@ public final class Screenshots {
             for (var size : Size.values()) {
                 page = chromium.signedIn(installation, size);
                 take(page, folder, "round-" + size.width());
-                takeCall(page, installation.address() + HALF_DONE, folder, "call-" + size.width());
+                takeCall(page, installation.address() + BrowserTest.HALF_DONE, folder, "call-" + size.width());
             }
             page = chromium.signedIn(installation, Size.PHONE);
             takeCall(page, installation.address() + NOTHING_KNOWN, folder, "begin-390");
-            takeCall(page, installation.address() + LEFT_OPEN + "#open", folder, "open-390");
-            takeCall(page, installation.address() + LEFT_OPEN + "#close", folder, "close-390");
-            takeCall(page, installation.address() + LEFT_OPEN + "#prove", folder, "prove-390");
+            takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#open", folder, "open-390");
+            takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
+            takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#prove", folder, "prove-390");
             page = chromium.signedIn(installation, Size.DESK);
-            takeCall(page, installation.address() + HALF_DONE + "#safe", folder, "safe-1280");
-            takeCall(page, installation.address() + LEFT_OPEN + "#cure", folder, "cure-1280");
-            takeCall(page, installation.address() + LEFT_OPEN + "#hand-over", folder, "hand-over-1280");
+            takeCall(page, installation.address() + BrowserTest.HALF_DONE + "#safe", folder, "safe-1280");
+            takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#cure", folder, "cure-1280");
+            takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#hand-over", folder, "hand-over-1280");
             takeWhatIf(page, installation.address() + "/know-how/dishwasher", folder, "know-how-1280");
             for (var view : new String[] {"faults/impeller-jammed", "signs", "codes", "versions"}) {
                 page.navigate(installation.address() + "/know-how/dishwasher/" + view);

@@ -1,5 +1,7 @@
 package grimygasket.server.accounts;
 
+import grimygasket.server.accounts.ColleagueController.Colleague;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -34,10 +36,28 @@ public class AccountStore implements UserDetailsService {
         return jdbc.sql("select count(*) from account").query(Integer.class).single() == 0;
     }
 
-    public void add(UUID id, String login, String name, String password, String role) {
+    List<Colleague> all() {
+        return jdbc.sql("select id, login, name, role = 'LEAD' as `lead` from account order by name")
+                .query(Colleague.class)
+                .list();
+    }
+
+    /** Whether somebody else signs in with that name. */
+    boolean isTaken(String login, UUID byOtherThan) {
+        return jdbc.sql("select count(*) from account where login = :login and id <> :id")
+                        .param("login", login)
+                        .param("id", byOtherThan)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
+    /** Adds an account, or changes the one with that id. */
+    public void put(UUID id, String login, String name, String password, String role) {
         jdbc.sql("""
                         insert into account (id, login, name, password, role)
                         values (:id, :login, :name, :password, :role)
+                        on duplicate key update login = :login, name = :name, password = :password, role = :role
                         """)
                 .param("id", id)
                 .param("login", login)

@@ -1,12 +1,14 @@
 package grimygasket.server.accounts;
 
+import grimygasket.visit.Authority;
+import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class SessionController {
-    record Session(String login, String name, String business, String currency) {}
+    record Session(UUID id, String login, String name, boolean lead, String business, String currency) {}
 
     private final BusinessStore business;
 
@@ -17,6 +19,12 @@ class SessionController {
     @GetMapping("/api/session")
     Session session(@AuthenticationPrincipal SignedIn me) {
         var settings = business.get();
-        return new Session(me.getUsername(), me.fullName(), settings.name(), settings.currency());
+        return new Session(
+                me.id(),
+                me.getUsername(),
+                me.fullName(),
+                me.rank() == Authority.LEAD,
+                settings.name(),
+                settings.currency());
     }
 }

@@ -7,10 +7,9 @@ import grimygasket.server.calls.PhotoStore.Photo;
 import grimygasket.server.calls.PhotoStore.Picture;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
-import grimygasket.server.machines.MachineStore;
-import grimygasket.server.shelf.ShelfStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -19,13 +18,7 @@ import org.springframework.stereotype.Component;
 class CallDocuments {
     private final CallStore calls;
     private final CallRecords records;
-    private final ComplaintStore complaints;
-    private final EntryStore entries;
-    private final CautionStore cautions;
-    private final JobStore job;
     private final PhotoStore photos;
-    private final MachineStore machines;
-    private final ShelfStore shelf;
     private final SchoolStore schools;
     private final BusinessStore business;
     private final Library library;
@@ -34,26 +27,14 @@ class CallDocuments {
     CallDocuments(
             CallStore calls,
             CallRecords records,
-            ComplaintStore complaints,
-            EntryStore entries,
-            CautionStore cautions,
-            JobStore job,
             PhotoStore photos,
-            MachineStore machines,
-            ShelfStore shelf,
             SchoolStore schools,
             BusinessStore business,
             Library library,
             CallFile file) {
         this.calls = calls;
         this.records = records;
-        this.complaints = complaints;
-        this.entries = entries;
-        this.cautions = cautions;
-        this.job = job;
         this.photos = photos;
-        this.machines = machines;
-        this.shelf = shelf;
         this.schools = schools;
         this.business = business;
         this.library = library;
@@ -70,7 +51,7 @@ class CallDocuments {
                 Head.of(call),
                 record.customer(),
                 record.machine(),
-                file.machine(call).schools(),
+                new TreeMap<>(file.machine(call).schools()),
                 library.texts(record.machine().kind(), call.revision()),
                 record.complaints(),
                 record.entries(),
@@ -104,15 +85,8 @@ class CallDocuments {
         var machine = document.machine();
         int revision = library.bringIn(machine.kind(), document.knowHow());
         library.requireFeatures(machine.kind(), revision, machine.features());
-        machines.addCustomerIfNew(document.customer());
-        machines.addMachineIfNew(machine, document.customer().id());
-        calls.bringIn(document.call().on(accountId, machine.id(), revision));
+        records.bringIn(document, document.call().on(accountId, machine.id(), revision));
         schools.keep(callId, document.schools());
-        document.complaints().forEach(complaint -> complaints.addIfNew(callId, complaint));
-        document.entries().forEach(entry -> entries.bringIn(callId, entry));
-        document.cautions().forEach(kept -> cautions.keep(callId, kept));
-        document.parts().forEach(use -> shelf.bringIn(use, callId, machine.kind(), machine.maker()));
-        job.bringIn(callId, document.job());
         document.photos()
                 .forEach(photo -> photos.addIfNew(
                         callId,

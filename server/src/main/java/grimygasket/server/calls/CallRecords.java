@@ -4,9 +4,10 @@ import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.ShelfStore;
 import org.springframework.stereotype.Component;
 
-/** Gathers all that is stored about a call. */
+/** Gathers all that is stored about a call, and stores all of one that was made elsewhere. */
 @Component
 class CallRecords {
+    private final CallStore calls;
     private final ComplaintStore complaints;
     private final EntryStore entries;
     private final CautionStore cautions;
@@ -16,6 +17,7 @@ class CallRecords {
     private final ShelfStore shelf;
 
     CallRecords(
+            CallStore calls,
             ComplaintStore complaints,
             EntryStore entries,
             CautionStore cautions,
@@ -23,6 +25,7 @@ class CallRecords {
             PhotoStore photos,
             MachineStore machines,
             ShelfStore shelf) {
+        this.calls = calls;
         this.complaints = complaints;
         this.entries = entries;
         this.cautions = cautions;
@@ -43,5 +46,19 @@ class CallRecords {
                 shelf.usesOf(call.id()),
                 job.of(call.id()),
                 photos.of(call.id()));
+    }
+
+    /** Adds a call with all that was entered about it; customer and machine only if they are new here. */
+    void bringIn(CallDocument document, ServiceCall call) {
+        var callId = call.id();
+        var machine = document.machine();
+        machines.addCustomerIfNew(document.customer());
+        machines.addMachineIfNew(machine, document.customer().id());
+        calls.bringIn(call);
+        document.complaints().forEach(complaint -> complaints.addIfNew(callId, complaint));
+        document.entries().forEach(entry -> entries.bringIn(callId, entry));
+        document.cautions().forEach(kept -> cautions.keep(callId, kept));
+        document.parts().forEach(use -> shelf.bringIn(use, callId, machine.kind(), machine.maker()));
+        job.bringIn(callId, document.job());
     }
 }

@@ -59,9 +59,9 @@ class FirstStart implements ApplicationRunner {
         }
         var name = demo ? "Tidewrack Appliance Care" : "My business";
         business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50));
-        accounts.add(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "LEAD");
+        accounts.put(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "LEAD");
         if (demo) {
-            accounts.add(COLLEAGUE, "rollo", "Rollo Fenn", password, "TECHNICIAN");
+            accounts.put(COLLEAGUE, "rollo", "Rollo Fenn", password, "TECHNICIAN");
             loadDemo();
         }
     }

@@ -15,6 +15,7 @@ public final class Problem extends ErrorResponseException {
         WRONG_SIGN_IN(HttpStatus.UNAUTHORIZED),
         TOO_MANY_TRIES(HttpStatus.TOO_MANY_REQUESTS),
         PAGE_TOO_OLD(HttpStatus.FORBIDDEN),
+        NOT_YOURS(HttpStatus.FORBIDDEN),
         NOT_FOUND(HttpStatus.NOT_FOUND),
         INVALID(HttpStatus.BAD_REQUEST),
         STALE(HttpStatus.CONFLICT),

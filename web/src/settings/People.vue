@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid'
+import { ref } from 'vue'
+import { answer, api } from '../api/client'
+import { Problem } from '../api/problem'
+import { queryClient, useColleagues } from '../api/queries'
+import Notice from '../ui/Notice.vue'
+import Sheet from '../ui/Sheet.vue'
+import TextField from '../ui/TextField.vue'
+import Tick from '../ui/Tick.vue'
+
+/** @param lead whether whoever looks may add people */
+defineProps<{ lead: boolean }>()
+const { data: people } = useColleagues()
+const open = ref(false)
+const problem = ref<Problem>()
+const busy = ref(false)
+const someone = ref({ id: '', login: '', name: '', password: '', lead: false })
+
+function edit(known?: { id: string; login: string; name: string; lead: boolean }) {
+  someone.value = { id: uuid(), login: '', name: '', lead: false, ...known, password: '' }
+  problem.value = undefined
+  open.value = true
+}
+async function save() {
+  const { id, ...body } = someone.value
+  busy.value = true
+  problem.value = undefined
+  try {
+    const all = await answer(() => api.PUT('/api/colleagues/{id}', { params: { path: { id } }, body }))
+    queryClient.setQueryData(['colleagues'], all)
+    open.value = false
+  } catch (e) {
+    problem.value = e instanceof Problem ? e : new Problem('', String(e))
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <section class="bg-sheet border-line rounded-xl border p-4" aria-labelledby="people-title">
+    <h2 id="people-title" class="text-lg leading-tight">Who works here</h2>
+    <ul>
+      <li
+        v-for="person in people"
+        :key="person.id"
+        class="border-line flex min-h-12 items-center justify-between gap-3 border-b border-dashed"
+      >
+        <span>
+          {{ person.name }} <span class="text-soft font-mono text-sm">{{ person.login }}</span>
+          <span v-if="person.lead" class="text-soft text-sm"> · lead</span>
+        </span>
+        <button
+          v-if="lead"
+          type="button"
+          class="btn btn-quiet px-2 text-sm"
+          :aria-label="`Change ${person.name}`"
+          @click="edit(person)"
+        >
+          change
+        </button>
+      </li>
+    </ul>
+    <button v-if="lead" type="button" class="btn mt-3" @click="edit()">Add somebody</button>
+    <Sheet v-model="open" title="Who works here">
+      <form class="grid gap-3" novalidate @submit.prevent="save">
+        <Notice v-if="problem" :problem="problem" @again="save" @dismiss="problem = undefined" />
+        <TextField v-model="someone.name" label="Name" :error="problem?.fields.name" maxlength="80" />
+        <TextField
+          v-model="someone.login"
+          label="Signs in as"
+          :error="problem?.fields.login"
+          maxlength="40"
+          autocapitalize="none"
+        />
+        <TextField
+          v-model="someone.password"
+          label="New password"
+          type="password"
+          autocomplete="new-password"
+          :error="problem?.fields.password"
+          hint="10 characters or more; tell them in person"
+        />
+        <Tick
+          v-model="someone.lead"
+          label="Answers for the others’ work: may leave a caution open, and add people"
+        />
+        <button class="btn btn-act" :disabled="busy">Keep</button>
+      </form>
+    </Sheet>
+  </section>
+</template>
