@@ -63,7 +63,7 @@ async function save() {
       </li>
     </ul>
     <button v-if="lead" type="button" class="btn mt-3" @click="edit()">Add somebody</button>
-    <Sheet v-model="open" title="Who works here">
+    <Sheet v-model="open" :title="someone.name || 'Somebody new'">
       <form class="grid gap-3" novalidate @submit.prevent="save">
         <Notice v-if="problem" :problem="problem" @again="save" @dismiss="problem = undefined" />
         <TextField v-model="someone.name" label="Name" :error="problem?.fields.name" maxlength="80" />

@@ -35,7 +35,7 @@ async function owe(what: Debt['what']) {
     </div>
     <details v-if="!call.closedAt">
       <summary class="min-h-12 cursor-pointer py-3">Something was turned off or up</summary>
-      <label>
+      <label class="block">
         <span class="sr-only">Where it is</span>
         <input v-model="text" class="field" maxlength="120" placeholder="Where it is, if that helps" />
       </label>

@@ -34,7 +34,7 @@ const dry = (hours?: string) =>
       @update:model-value="dry"
     />
     <form class="grid gap-2" @submit.prevent="emit('place', { place: 'LEFT_OUT', reason: reason.trim() })">
-      <label>
+      <label class="block">
         <span class="mb-1 block text-[0.95rem] font-semibold">It stays out on purpose, because</span>
         <input
           v-model="reason"

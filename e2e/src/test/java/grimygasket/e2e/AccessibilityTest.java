@@ -110,7 +110,7 @@ public class AccessibilityTest extends BrowserTest {
 
     private static void assertLargeEnough(Page page) {
         var small = page.evaluate("""
-                [...document.querySelectorAll('button, input:not([type=checkbox]):not([type=radio]), nav a, label:has(input)')]
+                [...document.querySelectorAll('button, input:not([type=checkbox]):not([type=radio]):not(.sr-only), nav a, label:has(input)')]
                   .filter((e) => e.offsetParent && e.getBoundingClientRect().height < 48)
                   .map((e) => e.innerText || e.outerHTML)
                 """);
