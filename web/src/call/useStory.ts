@@ -83,7 +83,7 @@ export function useStory() {
       ...call.value.cautionsKept.map((kept) => ({
         id: kept.caution,
         at: kept.at,
-        by: '',
+        by: kept.by,
         what: byId(pack.value.cautions, kept.caution)?.title ?? kept.caution,
         result: 'taken care of',
         undo: () => actions.takeBackCaution(kept.caution),

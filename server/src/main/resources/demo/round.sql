@@ -175,3 +175,5 @@ insert into job_line (id, call_id, kind, subject, at, entered_by, version, body)
 update entry set entered_by = 'Maren Tolliver';
 update entry set entered_by = 'Rollo Fenn' where call_id = '0193a000-0000-7000-8000-000000000408' and kind in ('CHECK', 'REMEDY');
 update service_call set closed_by = 'Maren Tolliver' where closed_at is not null;
+update part_use set account_id = '0193a000-0000-7000-8000-000000000001';
+update caution_kept set entered_by = 'Maren Tolliver';

@@ -3,6 +3,7 @@ update account set role = 'LEAD';
 
 -- Who entered what, as two may work on one call.
 alter table entry add column entered_by varchar(80) not null default '';
+alter table caution_kept add column entered_by varchar(80) not null default '';
 
 -- A call may follow another, since which the machine failed again. The other one need not be on file here, as
 -- calls are brought in one by one. The schools that a closed call was judged with stay with it.
@@ -40,7 +41,11 @@ create table photo (
     at timestamp(3) not null
 );
 
+-- Parts go back to the van that they came from, whoever puts them back; from none where a call was brought in.
 alter table part_use
+    add column account_id uuid null references account (id),
     add column source varchar(10) not null default 'VAN',
     add column serial varchar(60) not null default '',
     add column old_part varchar(20) not null default 'UNSAID';
+
+update part_use u join service_call c on c.id = u.call_id set u.account_id = c.account_id;

@@ -41,7 +41,7 @@ class CautionController {
         if (pack.cautions().stream().noneMatch(known -> known.id().equals(caution))) {
             throw new Problem(Kind.NOT_FOUND, "There is no caution “" + caution + "” for this machine.");
         }
-        cautions.keep(callId, caution);
+        cautions.keep(callId, caution, me.fullName());
         calls.touch(callId);
         return file.of(callId, me);
     }

@@ -18,22 +18,26 @@ class CautionStore {
 
     /** In the order in which they were confirmed. */
     List<CautionKept> of(UUID callId) {
-        return jdbc.sql("select caution, at from caution_kept where call_id = :callId order by at, caution")
-                .param("callId", callId)
-                .query(CautionKept.class)
-                .list();
+        return jdbc.sql("""
+                        select caution, at, entered_by as `by` from caution_kept
+                        where call_id = :callId order by at, caution
+                        """).param("callId", callId).query(CautionKept.class).list();
     }
 
-    void keep(UUID callId, String caution) {
-        keep(callId, new CautionKept(caution, clock.instant()));
+    void keep(UUID callId, String caution, String by) {
+        keep(callId, new CautionKept(caution, clock.instant(), by));
     }
 
     /** Notes the time of the first confirmation. */
     void keep(UUID callId, CautionKept kept) {
-        jdbc.sql("insert ignore into caution_kept (call_id, caution, at) values (:callId, :caution, :at)")
+        jdbc.sql("""
+                        insert ignore into caution_kept (call_id, caution, at, entered_by)
+                        values (:callId, :caution, :at, :by)
+                        """)
                 .param("callId", callId)
                 .param("caution", kept.caution())
                 .param("at", kept.at())
+                .param("by", kept.by())
                 .update();
     }
 

@@ -78,7 +78,7 @@ class PartUseController {
     @Transactional
     public CallView putBack(@PathVariable UUID callId, @PathVariable UUID useId, @AuthenticationPrincipal SignedIn me) {
         calls.open(callId);
-        shelf.putBack(useId, callId, me.id());
+        shelf.putBack(useId, callId);
         calls.touch(callId);
         return file.of(callId, me);
     }

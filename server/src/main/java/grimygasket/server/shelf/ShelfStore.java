@@ -50,11 +50,13 @@ public class ShelfStore {
     public void use(
             UUID useId, UUID callId, UUID accountId, String remedy, UUID partId, int count, PartUse.Source source) {
         int added = jdbc.sql("""
-                        insert ignore into part_use (id, call_id, remedy, part_id, used, unit_price, at, source)
-                        select :useId, :callId, :remedy, id, :count, price, :at, :source from part where id = :partId
+                        insert ignore into part_use (id, call_id, account_id, remedy, part_id, used, unit_price, at, source)
+                        select :useId, :callId, :accountId, :remedy, id, :count, price, :at, :source
+                        from part where id = :partId
                         """)
                 .param("useId", useId)
                 .param("callId", callId)
+                .param("accountId", accountId)
                 .param("remedy", remedy)
                 .param("count", count)
                 .param("at", clock.instant())
@@ -103,11 +105,14 @@ public class ShelfStore {
                 .update();
     }
 
-    /** Puts the parts of a use back on the van. */
+    /** Puts the parts of a use back on the van that they came from. */
     @Transactional
-    public void putBack(UUID useId, UUID callId, UUID accountId) {
-        record Use(UUID partId, int used, PartUse.Source source) {}
-        jdbc.sql("select part_id, used, source from part_use where id = :useId and call_id = :callId for update")
+    public void putBack(UUID useId, UUID callId) {
+        record Use(UUID accountId, UUID partId, int used, PartUse.Source source) {}
+        jdbc.sql("""
+                        select account_id, part_id, used, source from part_use
+                        where id = :useId and call_id = :callId for update
+                        """)
                 .param("useId", useId)
                 .param("callId", callId)
                 .query(Use.class)
@@ -117,7 +122,7 @@ public class ShelfStore {
                             .param("useId", useId)
                             .update();
                     if (use.source == PartUse.Source.VAN) {
-                        move(accountId, use.partId, use.used);
+                        move(use.accountId, use.partId, use.used);
                     }
                 });
     }

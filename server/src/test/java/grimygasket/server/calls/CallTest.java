@@ -121,6 +121,16 @@ public class CallTest extends ServerTest {
     }
 
     @Test
+    public void partsGoBackToTheVanThatTheyCameFrom() {
+        var maren = Calls.add(signedIn());
+        int before = valvesOnVan();
+        var use = UUID.randomUUID();
+        maren.usePart(use, "replace-valve", VALVE, 1);
+        assertEquals(maren.seenBy(signedIn("rollo")).putBack(use).status(), 200);
+        assertEquals(valvesOnVan(), before);
+    }
+
+    @Test
     public void aCallThatMovedOnIsNotClosedUnseen() {
         var call = Calls.add(signedIn());
         int seen = call.version();

@@ -30,7 +30,8 @@ public class SafetyTest extends ServerTest {
         var kept = call.keepCaution("glass").body();
         assertTrue(safe(kept).path("sealed").asBoolean());
         assertTrue(kept.path("cautionsOpen").isEmpty());
-        var again = call.keepCaution("glass").body();
+        assertEquals(kept.path("cautionsKept").path(0).path("by").asString(), "Maren Tolliver");
+        var again = call.seenBy(signedIn("rollo")).keepCaution("glass").body();
         assertEquals(again.path("cautionsKept"), kept.path("cautionsKept"), "the first time stands");
 
         assertTrue(!safe(call.takeBackCaution("glass").body()).path("sealed").asBoolean());
