@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { byId } from '../judgement/byId'
 import CautionNote from '../ui/CautionNote.vue'
-import { clock } from '../ui/format'
+import { clock, otherDay } from '../ui/format'
 import { useCallContext } from './context'
 
 const props = defineProps<{ caution: string }>()
@@ -12,7 +12,7 @@ const kept = computed(() => call.value.cautionsKept.find((one) => one.caution ==
 
 <template>
   <p v-if="kept" class="text-clean font-semibold">
-    ✓ {{ byId(pack.cautions, caution)?.title }}: confirmed at {{ clock(kept.at) }}
+    ✓ {{ byId(pack.cautions, caution)?.title }}: confirmed {{ otherDay(kept.at) }} at {{ clock(kept.at) }}
   </p>
   <CautionNote v-else :pack="pack" :caution="caution">
     <button
