@@ -6,6 +6,11 @@ import static org.testng.Assert.assertEquals;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 
 /** A visit with more than one complaint and more than one machine, and what is known about a machine beforehand. */
@@ -95,5 +100,91 @@ public class VisitTest extends BrowserTest {
         suggestions.getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.getByLabel("Advice to the customer")).hasValue(first);
         assertThat(suggestions.getByText(first)).hasCount(0);
+    }
+
+    @Test
+    public void whatACustomerLooksAtByPhoneIsEvidence() {
+        var call = new CallPage(newCall(Size.PHONE, "Stands in water, says the customer"));
+        call.sees("Water stands in the bottom");
+        call.segment("Call");
+        var ask = call.panel().locator("details").filter(new Locator.FilterOptions().setHasText("do you hear it hum"));
+        ask.locator("summary").click();
+        ask.getByText("Hums, no flow").click();
+        assertThat(call.story()).containsText("Force a drain and listen: Hums, no flow");
+        assertThat(ask).hasCount(0);
+    }
+
+    @Test
+    public void aPieceOfOnesOwnIsLaidDownWithScrewsAndPhotoAndNoScrewIsForgotten() throws IOException {
+        var page = newCall(Size.PHONE, "Bracket in the way");
+        var call = new CallPage(page);
+        call.sees("Rattle or grinding");
+        call.segment("Open");
+        call.touch("Something else came off");
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        sheet.getByLabel("What is it?").fill("Worktop bracket");
+        sheet.getByLabel("screws", new Locator.GetByLabelOptions().setExact(true))
+                .fill("2");
+        sheet.getByLabel("Drive").fill("cross 2");
+        page.reload();
+        call.touch("Something else came off");
+        assertThat(sheet.getByLabel("Drive")).hasValue("cross 2");
+        sheet.getByText("Laid on the tray").click();
+        assertThat(call.story()).containsText("Worktop bracket: on the tray");
+        assertThat(call.panel()).containsText("2 × cross 2 A");
+
+        var photo = Files.createTempFile("gasket-", ".png");
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", photo.toFile());
+        call.panel()
+                .locator("summary")
+                .filter(new Locator.FilterOptions().setHasText("Worktop bracket"))
+                .click();
+        page.getByLabel("Photo of Worktop bracket").setInputFiles(photo);
+        assertThat(page.getByAltText("Worktop bracket, as it sat")).isVisible();
+        assertEquals(column("select type from photo"), new String[] {"image/jpeg"});
+
+        call.segment("Close");
+        page.getByLabel("screws back in: less").click();
+        call.touch("Worktop bracket: back in");
+        assertThat(call.gaps()).hasText("1 screw of “Worktop bracket” over, cup A.");
+        assertThat(page.getByLabel("Screws in the cups")).containsText("1 of 2 left");
+    }
+
+    @Test
+    public void aHeaterTurnedUpKeepsTheCallOpen() {
+        var page = newCall(Size.DESK, "Wax in it");
+        var call = new CallPage(page);
+        call.segment("Cure");
+        call.panel().getByText("Something was turned off or up").click();
+        page.getByPlaceholder("Where it is").fill("boiler in the hall");
+        call.touch("Water heater turned up");
+        assertThat(call.story()).containsText("Water heater turned up: to put back");
+        call.segment("Hand over");
+        assertThat(call.panel()).containsText("boiler in the hall. Cannot stay open.");
+        assertThat(call.panel().getByText("Close the call")).isDisabled();
+        call.segment("Close");
+        call.tick("Put back: water heater turned up, boiler in the hall");
+        assertThat(call.story()).containsText("Water heater turned up: put back");
+        call.segment("Hand over");
+        assertThat(call.panel()).not().containsText("Cannot stay open.");
+        page.getByLabel("Reason").fill("Comes back with more wax remover");
+        call.touch("Close the call");
+        assertThat(call.panel()).containsText("Closed at");
+    }
+
+    @Test
+    public void aMachineThatFailsAgainLeadsBackToTheEarlierCall() {
+        var page = chromium.signedIn(installation, Size.DESK);
+        button(page, "New call").click();
+        page.getByLabel("Complaint").fill("Dirty water again");
+        page.getByLabel("Find a known customer").fill("venderly");
+        button(page, "Corvanne DW-450").click();
+        page.getByRole(AriaRole.DIALOG).getByText("Failed again since").click();
+        button(page, "Put on the round").click();
+        page.waitForURL(Pattern.compile(".*/calls/.*"));
+        var call = new CallPage(page);
+        assertThat(call.panel()).containsText("Done then: replace the return valve");
+        call.panel().getByRole(AriaRole.LINK).first().click();
+        assertThat(page.getByRole(AriaRole.HEADING).first()).containsText("Empty at night");
     }
 }
