@@ -23,15 +23,13 @@ const layers = computed(() =>
     })
     .filter((layer) => layer.pieces.length),
 )
-/** Layers of the step ahead, and those that work so far has opened, from which nothing is on the tray. */
+/** Layers that were opened without a tray, and those of the step ahead from which nothing lies on it. */
 const wanted = computed(() => {
   const ahead = new Set((call.value.toLay[nextLayer.value ?? ''] ?? []).map((piece) => piece.id))
   const begun = new Set(call.value.job.pieces.map((line) => line.what.layer))
-  const gaps = call.value.ring.find((segment) => segment.stage === 'OPEN')!.gaps.map((gap) => gap.text)
   return layers.value.filter(
-    (layer) =>
-      !begun.has(layer.id) &&
-      layer.pieces.some((piece) => ahead.has(piece.id) || gaps.some((text) => text.includes(piece.name))),
+    ({ id, pieces }) =>
+      call.value.unlaid.includes(id) || (!begun.has(id) && pieces.some((piece) => ahead.has(piece.id))),
   )
 })
 const others = computed(() => layers.value.filter((layer) => !wanted.value.includes(layer)))

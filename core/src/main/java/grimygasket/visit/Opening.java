@@ -15,21 +15,30 @@ public final class Opening {
 
     static List<Gap> gaps(Pack pack, Machine machine, VisitRecord visit) {
         var gaps = new ArrayList<Gap>();
-        for (var layer : visit.opened(pack)) {
-            var proposed = pieces(layer, machine).stream()
-                    .filter(piece -> !piece.optional())
-                    .toList();
-            if (!proposed.isEmpty()
-                    && visit.laid().stream().noneMatch(piece -> layer.id().equals(piece.layer()))) {
-                var names = proposed.stream().map(Piece::name).collect(Collectors.joining(", "));
-                gaps.add(Gap.of("Not on the tray: " + names + "."));
-            }
+        for (var layer : unlaid(pack, machine, visit)) {
+            var names = expected(layer, machine).stream().map(Piece::name).collect(Collectors.joining(", "));
+            gaps.add(Gap.of("Not on the tray: " + names + "."));
         }
         visit.laid().stream()
                 .filter(piece -> piece.screws() != null && piece.cup().isBlank())
                 .map(piece -> Gap.of("The screws of “" + piece.name() + "” lie in no cup."))
                 .forEach(gaps::add);
         return gaps;
+    }
+
+    /** The layers that the work so far has opened, from which something comes off, and nothing lies on the tray. */
+    public static List<Layer> unlaid(Pack pack, Machine machine, VisitRecord visit) {
+        return visit.opened(pack).stream()
+                .filter(layer -> !expected(layer, machine).isEmpty())
+                .filter(layer ->
+                        visit.laid().stream().noneMatch(piece -> layer.id().equals(piece.layer())))
+                .toList();
+    }
+
+    private static List<Piece> expected(Layer layer, Machine machine) {
+        return pieces(layer, machine).stream()
+                .filter(piece -> !piece.optional())
+                .toList();
     }
 
     /**

@@ -38,6 +38,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -118,7 +119,10 @@ class CallFile {
                 file.machine(),
                 calls.beside(call).stream().map(this::beside).toList(),
                 call.follows(),
-                calls.find(call.follows()).map(this::earlier).orElse(null),
+                Optional.ofNullable(call.follows())
+                        .flatMap(calls::find)
+                        .map(this::earlier)
+                        .orElse(null),
                 file.entries(),
                 file.cautions(),
                 Safety.unconfirmed(pack, machine, visit).stream()
@@ -133,6 +137,7 @@ class CallFile {
                 pack.layers().stream()
                         .collect(Collectors.toMap(
                                 Layer::id, layer -> Opening.proposed(pack, machine, layer.id(), onTray))),
+                Opening.unlaid(pack, machine, visit).stream().map(Layer::id).toList(),
                 pack.remedies().stream().collect(Collectors.toMap(Remedy::id, remedy -> stations(pack, remedy))),
                 job.water().stream()
                         .findFirst()

@@ -39,6 +39,7 @@ import java.util.UUID;
  * @param tray what came off, in the order in which it goes back
  * @param nextCup the next free cup for screws
  * @param toLay layer id to what is known to come off for work there and is not on the tray yet
+ * @param unlaid ids of the layers that were opened with nothing of theirs on the tray
  * @param stationsOf remedy id to the ids of the stations at which it works
  * @param standing the water in the machine; null while nobody has judged it
  * @param functions ids of the proofs of all that was worked on
@@ -81,6 +82,7 @@ record CallView(
         Tray tray,
         String nextCup,
         Map<String, List<Piece>> toLay,
+        List<String> unlaid,
         Map<String, List<String>> stationsOf,
         StandingLitres standing,
         List<String> functions,

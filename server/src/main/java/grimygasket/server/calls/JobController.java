@@ -67,8 +67,11 @@ class JobController {
             @PathVariable UUID lineId,
             @Valid @RequestBody PieceLine line,
             @AuthenticationPrincipal SignedIn me) {
-        return put(
-                callId, lineId, line.version, line.what.piece(), line.what, pack -> pack.chain(line.what.layer()), me);
+        put(callId, lineId, line.version, line.what.piece(), line.what, pack -> pack.chain(line.what.layer()), me);
+        if (line.what.place() == Laid.Place.TRAY) {
+            job.opened(callId, line.what.id());
+        }
+        return file.of(callId, me);
     }
 
     @PutMapping("/conditions/{lineId}")

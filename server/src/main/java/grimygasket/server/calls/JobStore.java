@@ -11,6 +11,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -85,6 +86,9 @@ class JobStore {
             }
             add(callId, new JobLine<>(id, clock.instant(), by, 1, what), subject);
             return;
+        }
+        if (!found.get().kind.equals(KINDS.get(what.getClass())) || !Objects.equals(found.get().subject, subject)) {
+            throw new Problem(Kind.INVALID, "This line is about something else: enter it anew.");
         }
         var theirs = line(found.get(), what.getClass());
         if (theirs.what().equals(what)) {
@@ -170,6 +174,21 @@ class JobStore {
                 > 0;
         if (removed == 0 && there) {
             throw new Problem(Kind.STALE, "This was changed on another screen meanwhile; it is shown as it is now.");
+        }
+    }
+
+    /** A joint that is open again is to be watched again. */
+    void opened(UUID callId, String piece) {
+        for (var line : of(callId).proofs()) {
+            var run = line.what();
+            if (run.dry().contains(piece)) {
+                var others =
+                        run.dry().stream().filter(one -> !one.equals(piece)).toList();
+                change(
+                        line.id(),
+                        line.version(),
+                        new ProofRun(run.proof(), run.before(), run.after(), run.runs(), others, run.lightOut()));
+            }
         }
     }
 

@@ -213,4 +213,47 @@ public class JobTest extends ServerTest {
                 .body();
         assertEquals(again.path("earlier").path("complaint").asString(), "Does not drain");
     }
+
+    @Test
+    public void aJointThatIsOpenedAgainIsWatchedAgain() {
+        var call = Calls.add(signedIn());
+        var piece = """
+                {"id": "own", "name": "Hose", "cup": "", "joint": true, "lastIn": false, "confirm": [], "dryUntil": 0,
+                 "place": "%s", "screwsBack": 0, "confirmed": []}
+                """;
+        var line = UUID.randomUUID();
+        call.keep("pieces", line, 0, piece.formatted("BACK"));
+        var watched = call.keep(
+                        "proofs", "{\"proof\": \"drains\", \"runs\": 1, \"dry\": [\"own\"], \"lightOut\": false}")
+                .body();
+        assertFalse(gaps(watched, "PROVE").toString().contains("Hose"));
+        call.keep("pieces", line, 1, piece.formatted("TRAY"));
+        call.keep("pieces", line, 2, piece.formatted("BACK"));
+        var done = call.enter("REMEDY", "rinse-valve", "done").body();
+        assertTrue(
+                gaps(done, "PROVE").contains("Not watched for leaks: Hose."),
+                gaps(done, "PROVE").toString());
+    }
+
+    @Test
+    public void aLineStaysAboutWhatItIsAbout() {
+        var call = Calls.add(signedIn());
+        var line = UUID.randomUUID();
+        var filter = """
+                {"station": "filter", "stuff": "FOOD", "wear": "DIRTY_ONLY", "binned": false}
+                """;
+        call.keep("conditions", line, 0, filter);
+        assertEquals(
+                call.keep("conditions", line, 1, filter.replace("filter", "sump"))
+                        .kind(),
+                "invalid");
+        assertEquals(call.keep("debts", line, 1, HEATER).kind(), "invalid");
+        assertEquals(call.get().body().path("unlaid").size(), 0);
+        assertEquals(
+                call.enter("CHECK", "filter-look", "clogged")
+                        .body()
+                        .path("unlaid")
+                        .toString(),
+                "[\"filter-out\"]");
+    }
 }
