@@ -24,6 +24,7 @@ public class ArchitectureTest {
                         "java.lang",
                         "java.lang.invoke",
                         "java.lang.runtime",
+                        "java.math",
                         "java.util",
                         "java.util.function",
                         "java.util.stream")
@@ -35,26 +36,42 @@ public class ArchitectureTest {
     public void eachFloorStandsOnlyOnThoseBelow() {
         layeredArchitecture()
                 .consideringAllDependencies()
+                .layer("units")
+                .definedBy("grimygasket.units..")
                 .layer("pack")
                 .definedBy("grimygasket.pack..")
-                .layer("diagnosis")
-                .definedBy("grimygasket.diagnosis..")
+                .layer("flow")
+                .definedBy("grimygasket.flow..")
                 .layer("cadence")
                 .definedBy("grimygasket.cadence..")
+                .layer("money")
+                .definedBy("grimygasket.money..")
                 .layer("gauge")
                 .definedBy("grimygasket.gauge..")
+                .layer("diagnosis")
+                .definedBy("grimygasket.diagnosis..")
                 .layer("visit")
                 .definedBy("grimygasket.visit..")
+                .layer("practice")
+                .definedBy("grimygasket.practice..")
+                .whereLayer("practice")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("visit")
                 .mayNotBeAccessedByAnyLayer()
-                .whereLayer("cadence")
-                .mayOnlyBeAccessedByLayers("visit")
-                .whereLayer("gauge")
-                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("diagnosis")
-                .mayOnlyBeAccessedByLayers("visit")
+                .mayOnlyBeAccessedByLayers("visit", "practice")
+                .whereLayer("gauge")
+                .mayOnlyBeAccessedByLayers("diagnosis", "visit", "practice")
+                .whereLayer("money")
+                .mayOnlyBeAccessedByLayers("gauge")
+                .whereLayer("cadence")
+                .mayOnlyBeAccessedByLayers("gauge", "visit")
+                .whereLayer("flow")
+                .mayOnlyBeAccessedByLayers("gauge", "diagnosis", "practice")
                 .whereLayer("pack")
-                .mayOnlyBeAccessedByLayers("gauge", "diagnosis", "cadence", "visit")
+                .mayOnlyBeAccessedByLayers("flow", "gauge", "diagnosis", "cadence", "visit", "practice")
+                .whereLayer("units")
+                .mayOnlyBeAccessedByLayers("pack", "gauge", "diagnosis", "visit", "practice")
                 .check(CORE);
     }
 }

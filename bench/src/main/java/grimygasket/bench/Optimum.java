@@ -13,6 +13,7 @@ import grimygasket.diagnosis.Van;
 import grimygasket.pack.Check;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import java.util.ArrayList;
@@ -102,7 +103,7 @@ final class Optimum {
         if (reached < NEGLIGIBLE) {
             return pack.referMinutes();
         }
-        var next = Diagnosis.assess(pack, new Machine(Set.of()), new Evidence(state.findings, van))
+        var next = Diagnosis.assess(pack, new Machine(Set.of(), Ratings.NONE), new Evidence(state.findings, van))
                 .plan()
                 .next();
         var way = switch (next.kind()) {

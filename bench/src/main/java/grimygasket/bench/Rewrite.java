@@ -62,11 +62,12 @@ final class Rewrite {
                 p.notes(),
                 p.habits(),
                 p.cadences(),
+                p.ratings(),
                 p.water());
     }
 
     static Fault rate(Fault f, double rate) {
-        return new Fault(f.id(), f.name(), f.at(), rate, f.blocks(), f.danger(), f.needs());
+        return new Fault(f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs());
     }
 
     static Sign causes(Sign s, Map<String, Double> causes) {
@@ -86,6 +87,7 @@ final class Rewrite {
                 c.needs(),
                 c.settles(),
                 outcomes,
+                c.measure(),
                 c.phone());
     }
 

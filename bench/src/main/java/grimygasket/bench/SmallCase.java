@@ -120,7 +120,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
                 p.faults().stream()
                         .filter(f -> faults.contains(f.id()))
-                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, List.of()))
+                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, null, List.of()))
                         .toList(),
                 signs.stream()
                         .map(s -> new Sign(
@@ -158,6 +158,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 List.of(),
                 List.of(),
+                Map.of(),
                 null);
     }
 
@@ -177,6 +178,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 List.of(),
                 outcomes,
+                null,
                 null);
     }
 

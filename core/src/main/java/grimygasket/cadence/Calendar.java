@@ -47,6 +47,6 @@ public enum Calendar {
 
     private static double byWhatIsFound(Cadence cadence, Dirt found) {
         double middle = Math.sqrt((double) cadence.shortDays() * cadence.longDays());
-        return found == null || middle == 0 ? middle : Math.max(1, found.blend(middle));
+        return found == null || middle == 0 ? middle : Math.max(1, found.blend(middle, 1));
     }
 }

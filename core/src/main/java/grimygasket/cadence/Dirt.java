@@ -8,7 +8,7 @@ package grimygasket.cadence;
  */
 public record Dirt(int days, double blocked) {
     /** Half of the opening gone is when it should have been cleaned. */
-    private static final double THRESHOLD = 0.5;
+    public static final double THRESHOLD = 0.5;
 
     public Dirt {
         if (days < 1) {
@@ -21,12 +21,14 @@ public record Dirt(int days, double blocked) {
 
     /**
      * Days after which half of the opening would be gone, were it to fill evenly:
-     * {@code next = elapsed · threshold / found}. Seen once, it counts as much as the calendar: the two are blended by
-     * their geometric mean.
+     * {@code next = elapsed · threshold / found}, field guide, section 5. What was seen n times counts n times as much as
+     * the calendar: the two are blended by their weighted geometric mean.
      *
      * @param calendarDays what the calendar says, over 0
+     * @param times how often it was seen in this home, at least 1
      */
-    double blend(double calendarDays) {
-        return Math.sqrt(calendarDays * days * THRESHOLD / blocked);
+    public double blend(double calendarDays, int times) {
+        double byDirt = days * THRESHOLD / blocked;
+        return Math.pow(calendarDays * Math.pow(byDirt, times), 1.0 / (times + 1));
     }
 }

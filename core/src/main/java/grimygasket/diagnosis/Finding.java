@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import grimygasket.pack.Code;
+import grimygasket.units.Amount;
 
 /** One thing learnt on a call. */
 public sealed interface Finding {
@@ -24,8 +25,22 @@ public sealed interface Finding {
     /** The machine showed a code. */
     record CodeShown(Code code) implements Finding {}
 
+    /** A check was made. */
+    sealed interface Checked extends Finding {
+        /** Its id. */
+        String check();
+    }
+
     /** A check was made and gave one of its outcomes. */
-    record CheckMade(String check, String outcome) implements Finding {}
+    record CheckMade(String check, String outcome) implements Checked {}
+
+    /**
+     * A check was made with an instrument.
+     *
+     * @param check its id; it has a {@link grimygasket.pack.Measure}
+     * @param reading in the measure's quantity
+     */
+    record ReadingTaken(String check, Amount reading) implements Checked {}
 
     /** A fact about the machine, its home or its use was learnt: it shifts how likely faults are to begin with. */
     record FactKnown(String fact, String choice) implements Finding {}

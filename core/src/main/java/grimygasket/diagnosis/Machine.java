@@ -2,6 +2,8 @@ package grimygasket.diagnosis;
 
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Rating;
+import grimygasket.pack.Ratings;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
@@ -14,8 +16,9 @@ import java.util.stream.Collectors;
  *
  * @param traits ids of the features that the machine has, and {@code school=choice} for every school that its technician
  *     follows; what the pack does not know has no effect
+ * @param ratings what it is made for, and behind that what is usual for its kind
  */
-public record Machine(Set<String> traits) {
+public record Machine(Set<String> traits, Ratings ratings) {
     public Machine {
         traits = Set.copyOf(traits);
     }
@@ -25,13 +28,22 @@ public record Machine(Set<String> traits) {
      *     taken
      */
     public static Machine of(Pack pack, Collection<String> features, Map<String, String> chosen) {
+        return of(pack, features, chosen, Map.of());
+    }
+
+    /**
+     * @param own what its plate or papers say, in base units
+     * @see #of(Pack, Collection, Map)
+     */
+    public static Machine of(
+            Pack pack, Collection<String> features, Map<String, String> chosen, Map<Rating, Double> own) {
         var traits = new HashSet<>(features);
         for (var school : pack.schools()) {
             var choice = chosen.get(school.id());
             boolean known = school.choices().stream().anyMatch(c -> c.id().equals(choice));
             traits.add(school.id() + "=" + (known ? choice : school.usual()));
         }
-        return new Machine(traits);
+        return new Machine(traits, Ratings.of(pack, own));
     }
 
     /** School id to the choice that is followed. */

@@ -7,6 +7,7 @@ import grimygasket.pack.Fault;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
+import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
@@ -73,7 +74,20 @@ final class Network {
 
     /** The stations of a path that this machine has. */
     List<Station> stations(Path path) {
-        return path.stations().stream().filter(s -> machine.meets(s.needs())).toList();
+        return path.stations().stream().filter(this::has).toList();
+    }
+
+    boolean has(Station station) {
+        return machine.meets(station.needs());
+    }
+
+    /** Index of a fault; null for one that this machine cannot have. */
+    Integer indexOf(String fault) {
+        return indexOf.get(fault);
+    }
+
+    Ratings ratings() {
+        return machine.ratings();
     }
 
     /** Indices of the faults that stand at a station. */
@@ -111,6 +125,9 @@ final class Network {
         }
         if (finding instanceof Finding.CheckMade made) {
             return likelihood(check(made.check()), pack.check(made.check()).outcomeIndex(made.outcome()));
+        }
+        if (finding instanceof Finding.ReadingTaken taken) {
+            return ReadingModel.of(this, pack.check(taken.check())).likelihood(sets, taken.reading());
         }
         if (finding instanceof Finding.FactKnown known) {
             int choice = pack.fact(known.fact()).choiceIndex(known.choice());

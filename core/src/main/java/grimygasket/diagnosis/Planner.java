@@ -1,6 +1,6 @@
 package grimygasket.diagnosis;
 
-import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
@@ -56,11 +56,8 @@ final class Planner {
                 settled.add(sign.sign());
             } else if (finding instanceof FactKnown fact) {
                 known.add(fact.fact());
-            } else if (finding instanceof CheckMade made) {
-                var check = network.pack.check(made.check());
-                settled.add(check.id());
-                settled.addAll(check.settles());
-                opened |= access.chain(check.layer());
+            } else if (finding instanceof Checked made) {
+                opened |= settle(network.pack.check(made.check()));
             } else if (finding instanceof RemedyTried remedy) {
                 tried.add(remedy.remedy());
                 last = remedy;
@@ -73,6 +70,13 @@ final class Planner {
         this.remedies =
                 network.remedies.stream().filter(r -> !tried.contains(r.id())).toList();
         this.order = new CureOrder(network, access, van, remedies);
+    }
+
+    /** The layers that it took to make a check, which shows what it shows. */
+    private long settle(Check check) {
+        settled.add(check.id());
+        settled.addAll(check.settles());
+        return access.chain(check.layer());
     }
 
     /** A step with what it costs to take it first, in minutes with and without the price of parts. */

@@ -23,9 +23,13 @@ public record ResidualWater(double litres) {
             throw new IllegalArgumentException("the water can stand 0 to " + Math.round(where.mostCentimetres())
                     + " cm high, not " + levelCentimetres);
         }
+        return of(where.areaSquareMetres(), levelCentimetres, where.hoseLitres());
+    }
+
+    /** {@code area · level + hoses}, field guide, section 5. */
+    static ResidualWater of(double areaSquareMetres, double levelCentimetres, double hoseLitres) {
         return new ResidualWater(
-                where.areaSquareMetres() * levelCentimetres / CENTIMETRES_PER_METRE * LITRES_PER_CUBIC_METRE
-                        + where.hoseLitres());
+                areaSquareMetres * levelCentimetres / CENTIMETRES_PER_METRE * LITRES_PER_CUBIC_METRE + hoseLitres);
     }
 
     /**

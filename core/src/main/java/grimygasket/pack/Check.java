@@ -16,6 +16,7 @@ import java.util.List;
  * @param needs what machine and technician must meet for it to make sense, see {@link Needs}
  * @param settles ids of the signs that need not be asked for once this check is made, because it shows them
  * @param outcomes at least two, in order of precedence
+ * @param measure what can be measured at it; null where it is only looked at
  * @param phone how a customer is asked to make it by telephone; null where it needs somebody on site
  */
 public record Check(
@@ -30,6 +31,7 @@ public record Check(
         List<String> needs,
         List<String> settles,
         List<Outcome> outcomes,
+        Measure measure,
         String phone) {
     public Check {
         Range.text("check id", id);

@@ -11,10 +11,18 @@ import java.util.List;
  * @param rate chance that a machine which worked before has come to have it by the day of the call; between 0 and 1
  * @param blocks chance that it visibly hinders the flow past its station when present; 0 to 1
  * @param danger a caution of the pack that is shown as long as the fault is possible, however improbable; null for none
+ * @param open how far it leaves its station open when it does so; left out, what is usual
  * @param needs what a machine must meet for it to occur, see {@link Needs}
  */
 public record Fault(
-        String id, String name, List<String> at, double rate, double blocks, String danger, List<String> needs) {
+        String id,
+        String name,
+        List<String> at,
+        double rate,
+        double blocks,
+        Opening open,
+        String danger,
+        List<String> needs) {
     public Fault {
         Range.text("fault id", id);
         Range.text("name of fault " + id, name);
@@ -22,5 +30,6 @@ public record Fault(
         needs = Lists.copy(needs);
         Range.open("rate of fault " + id, rate);
         Range.share("blocks of fault " + id, blocks);
+        open = open == null ? Opening.USUAL : open;
     }
 }

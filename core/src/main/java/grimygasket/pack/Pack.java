@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 
 /**
@@ -15,6 +16,7 @@ import java.util.function.Function;
  * @param referMinutes what it costs, in minutes, to give up and hand the call on when nothing listed fits; 0 to 600
  * @param unexplained chance that somebody calls about a machine with none of the listed faults, on a day on which a
  *     faulty one is called about for certain; between 0 and 1
+ * @param ratings what machines of the kind are usually made for, in base units
  * @param water where water may stand when it is opened; null for a machine without any
  * @throws PackException if a reference leads nowhere or an id is used twice
  */
@@ -38,6 +40,7 @@ public record Pack(
         List<Note> notes,
         List<Habit> habits,
         List<Cadence> cadences,
+        Map<Rating, Double> ratings,
         StandingWater water) {
     public Pack {
         Range.text("pack id", id);
@@ -59,9 +62,26 @@ public record Pack(
         notes = Lists.copy(notes);
         habits = Lists.copy(habits);
         cadences = Lists.copy(cadences);
+        ratings = ratings == null ? Map.of() : Map.copyOf(ratings);
+        ratings.forEach(Rating::check);
         var problems = new References(
-                        features, layers, paths, faults, signs, checks, remedies, proofs, parts, cautions, facts,
-                        schools, notes, habits, cadences, water)
+                        features,
+                        layers,
+                        paths,
+                        faults,
+                        signs,
+                        checks,
+                        remedies,
+                        proofs,
+                        parts,
+                        cautions,
+                        facts,
+                        schools,
+                        notes,
+                        habits,
+                        cadences,
+                        ratings.keySet(),
+                        water)
                 .problems();
         if (!problems.isEmpty()) {
             throw new PackException(problems);
@@ -86,6 +106,14 @@ public record Pack(
 
     public Layer layer(String layerId) {
         return find("layer", layers, Layer::id, layerId);
+    }
+
+    /** The path on which a station lies. */
+    public Path pathOf(String stationId) {
+        return paths.stream()
+                .filter(path -> path.stations().stream().anyMatch(s -> s.id().equals(stationId)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("pack " + id + " has no station " + stationId));
     }
 
     public Station station(String stationId) {

@@ -1,13 +1,18 @@
 package grimygasket.pack;
 
+import grimygasket.units.Family;
+import grimygasket.units.Quantity;
+
 /**
  * What is measured of a function, before the cure and after it.
  *
  * @param name of the quantity, for example "Drained in 15 seconds"
- * @param unit for example "L"
+ * @param unit for example "L"; left out where there is a quantity
+ * @param quantity whose base unit it is kept in; null for a unit that is nothing else's
  * @param better which way it goes when the cure has worked
+ * @param check id of the check whose readings are the same ones; null for none
  */
-public record Reading(String name, String unit, Better better) {
+public record Reading(String name, String unit, Quantity quantity, Better better, String check) {
     public enum Better {
         MORE,
         LESS
@@ -15,6 +20,7 @@ public record Reading(String name, String unit, Better better) {
 
     public Reading {
         Range.text("name of a reading", name);
+        unit = quantity == null ? unit : quantity.unit(Family.METRIC).symbol();
         Range.text("unit of the reading " + name, unit);
         if (better == null) {
             throw new IllegalArgumentException("the reading " + name + " does not say which way is better");

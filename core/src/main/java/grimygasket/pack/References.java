@@ -24,6 +24,7 @@ record References(
         List<Note> notes,
         List<Habit> habits,
         List<Cadence> cadences,
+        Set<Rating> ratings,
         StandingWater water) {
 
     /** A sentence for each problem; empty for a sound pack. */
@@ -43,7 +44,7 @@ record References(
         var cautionIds = ids("caution", cautions, Caution::id, problems);
         ids("fact", facts, Fact::id, problems);
         ids("cadence", cadences, Cadence::id, problems);
-        var known = new Known(problems, traits(problems));
+        var known = new Known(problems, traits(problems), ratings);
 
         for (var station : stations) {
             known.needs("station " + station.id(), station.needs());
@@ -65,10 +66,22 @@ record References(
             known.require(where, "layer", layerIds, check.layer());
             known.requireAll(where, "caution", cautionIds, check.cautions());
             known.requireAll(where, "sign", signIds, check.settles());
+            if (check.measure() != null) {
+                known.measure("the reading of " + where, check.measure(), faultIds, stationIds);
+            }
             ids("outcome of " + where, check.outcomes(), Outcome::id, problems);
             for (var outcome : check.outcomes()) {
                 known.requireAll(where, "fault", faultIds, outcome.causes().keySet());
                 known.require(where, "station", stationIds, outcome.blockedUpTo());
+            }
+        }
+        for (var proof : proofs) {
+            if (proof.reading() != null) {
+                known.require(
+                        "the reading of proof " + proof.id(),
+                        "check",
+                        checkIds,
+                        proof.reading().check());
             }
         }
         for (var remedy : remedies) {
@@ -151,9 +164,19 @@ record References(
         return seen;
     }
 
-    private record Known(List<String> problems, Set<String> traits) {
+    private record Known(List<String> problems, Set<String> traits, Set<Rating> ratings) {
         void needs(String where, List<String> needs) {
             needs.forEach(need -> require(where, "feature or school", traits, Needs.trait(need)));
+        }
+
+        void measure(String where, Measure measure, Set<String> faults, Set<String> stations) {
+            require(where, "station", stations, measure.station());
+            requireAll(where, "fault", faults, measure.levels().keySet());
+            requireAll(where, "fault", faults, measure.off());
+            requireAll(where, "fault", faults, measure.leaks());
+            measure.model().needs().stream()
+                    .filter(rating -> !ratings.contains(rating))
+                    .forEach(rating -> problems.add(where + " needs the rating " + rating + ", which is not given"));
         }
 
         void require(String where, String what, Set<String> ids, String id) {

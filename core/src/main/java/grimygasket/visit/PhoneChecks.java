@@ -3,7 +3,7 @@ package grimygasket.visit;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Check;
 import grimygasket.pack.Pack;
@@ -25,8 +25,8 @@ public final class PhoneChecks {
     /** Those not made yet, likeliest to find something first. */
     public static List<PhoneCheck> of(Pack pack, Machine machine, Assessment assessment, List<Finding> findings) {
         var made = findings.stream()
-                .filter(CheckMade.class::isInstance)
-                .map(finding -> ((CheckMade) finding).check())
+                .filter(Checked.class::isInstance)
+                .map(finding -> ((Checked) finding).check())
                 .collect(Collectors.toSet());
         var chances = assessment.ranking().stream().collect(Collectors.toMap(Suspect::fault, Suspect::chance));
         return pack.checks().stream()

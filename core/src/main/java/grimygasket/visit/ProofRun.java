@@ -21,7 +21,7 @@ public record ProofRun(String proof, Double before, Double after, int runs, List
     }
 
     /** Nothing of it is done yet. */
-    static ProofRun none(String proof) {
+    public static ProofRun none(String proof) {
         return new ProofRun(proof, null, null, 0, List.of(), false);
     }
 }

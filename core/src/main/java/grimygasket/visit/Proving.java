@@ -1,9 +1,12 @@
 package grimygasket.visit;
 
+import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
+import grimygasket.units.Figures;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -29,7 +32,7 @@ public final class Proving {
                     .filter(one -> one.proof().equals(proof.id()))
                     .findFirst()
                     .orElse(ProofRun.none(proof.id()));
-            gapsOf(proof, run, gaps);
+            gapsOf(proof, run, before(pack, visit.findings(), run), gaps);
         }
         joints(visit, gaps);
         return gaps;
@@ -52,18 +55,42 @@ public final class Proving {
         return pack.proof(pack.remedy(tried.remedy()).proof());
     }
 
-    private static void gapsOf(Proof proof, ProofRun run, List<Gap> gaps) {
+    /**
+     * The reading of a function before its cure: what was noted for it, or else the last one that its check gave before
+     * the first remedy for it.
+     *
+     * @return null where none was taken
+     */
+    public static Double before(Pack pack, List<Finding> findings, ProofRun run) {
+        var reading = pack.proof(run.proof()).reading();
+        if (run.before() != null || reading == null || reading.check() == null) {
+            return run.before();
+        }
+        Double before = null;
+        for (var finding : findings) {
+            if (finding instanceof RemedyTried tried
+                    && pack.remedy(tried.remedy()).proof().equals(run.proof())) {
+                break;
+            }
+            if (finding instanceof ReadingTaken taken && taken.check().equals(reading.check())) {
+                before = taken.reading().value();
+            }
+        }
+        return before;
+    }
+
+    private static void gapsOf(Proof proof, ProofRun run, Double before, List<Gap> gaps) {
         var name = "“" + proof.name() + "”";
         if (run.runs() < proof.runs()) {
             gaps.add(Gap.of(name + " was seen " + run.runs() + " of " + proof.runs() + " times."));
         }
         var reading = proof.reading();
-        if (reading != null && run.before() != null) {
+        if (reading != null && before != null) {
             if (run.after() == null) {
                 gaps.add(Gap.of(name + ": measured before, but not after."));
-            } else if (!reading.improved(run.before(), run.after())) {
-                gaps.add(Gap.of(name + ": no better than before, " + plain(run.before()) + " " + reading.unit()
-                        + " then and " + plain(run.after()) + " " + reading.unit() + " now."));
+            } else if (!reading.improved(before, run.after())) {
+                gaps.add(Gap.of(name + ": no better than before, " + Figures.show(before) + " " + reading.unit()
+                        + " then and " + Figures.show(run.after()) + " " + reading.unit() + " now."));
             }
         }
         if (proof.light() != null && !run.lightOut()) {
@@ -78,9 +105,5 @@ public final class Proving {
                 .filter(piece -> piece.joint() && piece.place() == Laid.Place.BACK && !dry.contains(piece.id()))
                 .map(piece -> Gap.of("Not watched for leaks: " + piece.name() + "."))
                 .forEach(gaps::add);
-    }
-
-    private static String plain(double value) {
-        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
     }
 }

@@ -1,6 +1,6 @@
 package grimygasket.visit;
 
-import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Caution;
@@ -16,7 +16,7 @@ public final class Safety {
     public static List<Caution> unconfirmed(Pack pack, Machine machine, VisitRecord visit) {
         var cautions = new LinkedHashSet<Caution>();
         for (var finding : visit.findings()) {
-            if (finding instanceof CheckMade made) {
+            if (finding instanceof Checked made) {
                 var check = pack.check(made.check());
                 cautions.addAll(pack.cautions(check.layer(), check.cautions(), machine.traits()));
             } else if (finding instanceof RemedyTried tried) {

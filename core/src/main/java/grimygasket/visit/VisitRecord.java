@@ -1,7 +1,7 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
@@ -59,7 +59,7 @@ public record VisitRecord(
     Set<Layer> opened(Pack pack) {
         var opened = new LinkedHashSet<Layer>();
         for (var finding : findings) {
-            if (finding instanceof CheckMade made) {
+            if (finding instanceof Checked made) {
                 opened.addAll(pack.chain(pack.check(made.check()).layer()));
             } else if (finding instanceof RemedyTried tried) {
                 opened.addAll(pack.chain(pack.remedy(tried.remedy()).layer()));

@@ -32,7 +32,7 @@ public class JudgementTest {
         return new Packs()
                 .caution("shock")
                 .fault("jammed", 0.01)
-                .fault(new Fault("dead", "dead", List.of(), 0.005, 0, "shock", List.of()))
+                .fault(new Fault("dead", "dead", List.of(), 0.005, 0, null, "shock", List.of()))
                 .sign("hums", 0.01, Map.of("jammed", 0.9))
                 .sign("silent", 0.01, Map.of("dead", 0.9))
                 .check("look", null, 2, outcome("stuck", 0.02, Map.of("jammed", 0.95)), outcome("free", 0, Map.of()))

@@ -14,11 +14,14 @@ import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
 import grimygasket.pack.Path;
 import grimygasket.pack.Proof;
+import grimygasket.pack.Rating;
+import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.School;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -26,7 +29,7 @@ import java.util.Set;
 /** Small packs for tests, put together piece by piece. */
 public final class Packs {
     public static final Van VAN = new Van(60, 40, Map.of());
-    public static final Machine MACHINE = new Machine(Set.of());
+    public static final Machine MACHINE = new Machine(Set.of(), Ratings.NONE);
 
     private final List<Feature> features = new ArrayList<>();
     private final List<Layer> layers = new ArrayList<>();
@@ -44,6 +47,7 @@ public final class Packs {
     private final List<School> schools = new ArrayList<>();
     private final List<Habit> habits = new ArrayList<>();
     private final List<Cadence> cadences = new ArrayList<>();
+    private final Map<Rating, Double> ratings = new EnumMap<>(Rating.class);
     private double referMinutes = 120;
 
     public Packs refer(double minutes) {
@@ -75,7 +79,7 @@ public final class Packs {
     }
 
     public Packs fault(String id, double rate) {
-        return fault(new Fault(id, id, List.of(), rate, 0, null, List.of()));
+        return fault(new Fault(id, id, List.of(), rate, 0, null, null, List.of()));
     }
 
     public Packs fault(Fault fault) {
@@ -106,6 +110,7 @@ public final class Packs {
                 List.of(),
                 List.of(),
                 List.of(outcomes),
+                null,
                 null));
         return this;
     }
@@ -162,6 +167,11 @@ public final class Packs {
         return this;
     }
 
+    public Packs rating(Rating rating, double usual) {
+        ratings.put(rating, usual);
+        return this;
+    }
+
     public Pack build() {
         return new Pack(
                 "kind",
@@ -183,6 +193,7 @@ public final class Packs {
                 List.of(),
                 habits,
                 cadences,
+                ratings,
                 null);
     }
 

@@ -17,6 +17,7 @@ import grimygasket.pack.Fault;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
+import grimygasket.pack.Ratings;
 import grimygasket.pack.Station;
 import java.util.List;
 import java.util.Map;
@@ -132,9 +133,9 @@ public class PosteriorTest {
                                 new Station("sump", "Sump", List.of()),
                                 new Station("pump", "Pump", List.of()),
                                 new Station("hose", "Hose", List.of()))))
-                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.01, 0.9, null, List.of()))
-                .fault(new Fault("in-pump", "In pump", List.of("pump"), 0.01, 0.9, null, List.of()))
-                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.01, 0.9, null, List.of()))
+                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.01, 0.9, null, null, List.of()))
+                .fault(new Fault("in-pump", "In pump", List.of("pump"), 0.01, 0.9, null, null, List.of()))
+                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.01, 0.9, null, null, List.of()))
                 .check(
                         "flow-at-pump",
                         null,
@@ -196,13 +197,13 @@ public class PosteriorTest {
     public void aFaultOfAFeatureThatTheMachineLacksIsNoSuspect() {
         var pack = new Packs()
                 .feature("gap")
-                .fault(new Fault("gap-blocked", "Gap blocked", List.of(), 0.01, 0, null, List.of("gap")))
+                .fault(new Fault("gap-blocked", "Gap blocked", List.of(), 0.01, 0, null, null, List.of("gap")))
                 .fault("other", 0.01)
                 .remedy("r", null, 5, null, Map.of("gap-blocked", 0.9))
                 .build();
         assertEquals(Diagnosis.assess(pack, Packs.MACHINE, evidence()).ranking().size(), 1);
         assertEquals(
-                Diagnosis.assess(pack, new Machine(Set.of("gap")), evidence())
+                Diagnosis.assess(pack, new Machine(Set.of("gap"), Ratings.NONE), evidence())
                         .ranking()
                         .size(),
                 2);

@@ -13,7 +13,7 @@ public class PackTest {
     @Test
     public void namesEveryReferenceThatLeadsNowhereAtOnce() {
         var broken = new Packs()
-                .fault(new Fault("a", "A", List.of("nowhere"), 0.1, 0, "no-caution", List.of("!no-feature")))
+                .fault(new Fault("a", "A", List.of("nowhere"), 0.1, 0, null, "no-caution", List.of("!no-feature")))
                 .fault("a", 0.2)
                 .sign("sign", 0.1, Map.of("ghost", 0.5))
                 .layer("inner", "outer", 1, 1)
@@ -35,9 +35,9 @@ public class PackTest {
     @Test
     public void namesTheBadValue() {
         var e = expectThrows(
-                IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 1.2, 0, null, List.of()));
+                IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 1.2, 0, null, null, List.of()));
         assertTrue(e.getMessage().contains("rate of fault a") && e.getMessage().contains("1.2"), e.getMessage());
-        expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 0, 0, null, List.of()));
+        expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 0, 0, null, null, List.of()));
         expectThrows(
                 IllegalArgumentException.class,
                 () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of()));
@@ -62,10 +62,11 @@ public class PackTest {
     @Test
     public void whatAPackLeavesOutIsEmpty() {
         assertEquals(
-                new Check("c", "C", null, 1, null, null, 0, null, null, null, twoOutcomes(), null).tools(), List.of());
+                new Check("c", "C", null, 1, null, null, 0, null, null, null, twoOutcomes(), null, null).tools(),
+                List.of());
         expectThrows(
                 IllegalArgumentException.class,
-                () -> new Check("c", "C", null, 1, null, null, 0, null, null, null, List.of(), null));
+                () -> new Check("c", "C", null, 1, null, null, 0, null, null, null, List.of(), null, null));
     }
 
     private static List<Outcome> twoOutcomes() {

@@ -40,8 +40,8 @@ public class ReviewTest {
                 List.of(new Station("sump", "Sump", List.of()), new Station("hose", "Hose", List.of())));
         var pack = new Packs()
                 .path(path)
-                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.1, 0.9, null, List.of()))
-                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.1, 0.9, null, List.of()))
+                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.1, 0.9, null, null, List.of()))
+                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.1, 0.9, null, null, List.of()))
                 .sign("sign", 0.1, Map.of("in-sump", 0.9, "in-hose", 0.9))
                 .check(
                         "flow",

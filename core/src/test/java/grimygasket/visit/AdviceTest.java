@@ -10,6 +10,7 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Cadence;
 import grimygasket.pack.Habit;
+import grimygasket.pack.Ratings;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -30,7 +31,7 @@ public class AdviceTest {
                 .cadence(new Cadence("pump", "Look at the pump", 365, 365, 0, List.of("pump"), List.of()))
                 .remedy("clean", null, 5, null, Map.of("filter", 0.9))
                 .build();
-        var machine = new Machine(Set.of("screen", "how-often=short"));
+        var machine = new Machine(Set.of("screen", "how-often=short"), Ratings.NONE);
         var assessment =
                 Diagnosis.assess(pack, machine, new Evidence(List.of(new SignSettled("grit", Answer.YES)), Packs.VAN));
         var advice = Advice.of(pack, machine, assessment, List.of());

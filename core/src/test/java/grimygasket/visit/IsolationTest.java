@@ -16,6 +16,7 @@ import grimygasket.pack.Hazard;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
 import java.util.List;
 import java.util.Map;
@@ -45,6 +46,7 @@ public class IsolationTest {
                     List.of(
                             new Outcome("bad", "Bad", 0.1, Map.of("clog", 0.9), null, 0),
                             new Outcome("good", "Good", 0, Map.of(), null, 0)),
+                    null,
                     "Is anything in it?"))
             .remedy(new Remedy(
                     "clear",
@@ -83,7 +85,7 @@ public class IsolationTest {
 
     @Test
     public void onlyWhatTheMachineHasIsShutOff() {
-        assertEquals(cautions(new Machine(Set.of("cordless"))), List.of("battery", "cuts"));
+        assertEquals(cautions(new Machine(Set.of("cordless"), Ratings.NONE)), List.of("battery", "cuts"));
     }
 
     @Test

@@ -55,7 +55,7 @@ public class RingTest {
             .feature("chopper")
             .caution(new Caution("shock", "Electric shock", "Unplug.", Hazard.POWER, List.of()))
             .layer(new Layer("below", "Kick plate off", null, 4, 4, List.of("shock"), List.of(PLATE, SCREEN)))
-            .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, List.of()))
+            .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, null, List.of()))
             .sign("sign", 0.1, Map.of("a", 0.9))
             .check(
                     "look",
@@ -238,7 +238,7 @@ public class RingTest {
                         5,
                         List.of(),
                         2,
-                        new Reading("In 15 s", "L", Reading.Better.MORE),
+                        new Reading("In 15 s", "L", null, Reading.Better.MORE, null),
                         "Drain"))
                 .remedy(new grimygasket.pack.Remedy(
                         "clear",

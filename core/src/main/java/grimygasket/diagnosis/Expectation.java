@@ -1,0 +1,58 @@
+package grimygasket.diagnosis;
+
+import grimygasket.gauge.Verdict;
+import grimygasket.pack.Check;
+import grimygasket.pack.Measure;
+import grimygasket.pack.Pack;
+import grimygasket.units.Amount;
+import grimygasket.units.Estimate;
+import grimygasket.units.Quantity;
+
+/**
+ * What a check would read on a sound machine, and what another reading then means.
+ *
+ * @param sound with its spread between machines of the kind
+ */
+public record Expectation(Measure measure, Amount sound) {
+    /** Shares of a sound flow or suction below which it is bad, and up to which it is to be watched. */
+    private static final double BAD = 0.5;
+
+    private static final double WATCH = 0.8;
+
+    /** Sound machines lie within so many standard deviations, 95 of 100. */
+    private static final double SIGMAS = 1.96;
+
+    /**
+     * @throws IllegalArgumentException if nothing can be measured at the check
+     */
+    public static Expectation of(Pack pack, Machine machine, Check check) {
+        var network = new Network(pack, machine, 0);
+        return new Expectation(check.measure(), ReadingModel.of(network, check).sound());
+    }
+
+    public double low() {
+        return sound.value() - SIGMAS * sound.spread();
+    }
+
+    public double high() {
+        return sound.value() + SIGMAS * sound.spread();
+    }
+
+    /** A reading as a share of the sound one. */
+    public double share(Amount reading) {
+        return reading.value() / sound.value();
+    }
+
+    /** Whether a reading is to be spoken of as a share of the sound one: a flow or a suction, not a level. */
+    public boolean isShare() {
+        return measure.model() != Measure.Model.LEVEL && measure.model() != Measure.Model.HEAT;
+    }
+
+    /** Flows and suctions by their share; a level by whether sound machines read so. */
+    public Verdict verdict(Amount reading) {
+        if (isShare()) {
+            return Verdict.ofMore(Estimate.of(Quantity.SHARE, v -> v[0] / sound.value(), reading), BAD, WATCH);
+        }
+        return Verdict.within(Estimate.of(measure.quantity(), v -> v[0], reading), low(), high());
+    }
+}

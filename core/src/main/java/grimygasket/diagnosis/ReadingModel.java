@@ -1,0 +1,220 @@
+package grimygasket.diagnosis;
+
+import grimygasket.flow.Passage;
+import grimygasket.flow.Prediction;
+import grimygasket.flow.Suction;
+import grimygasket.pack.Check;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Measure;
+import grimygasket.pack.Station;
+import grimygasket.units.Amount;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+
+/**
+ * How likely a reading is under each set of faults: the density of what {@code flow} predicts. How far open a fault leaves
+ * its station is not known, so the prediction is a mixture over several openings, each blurred by how much machines of a
+ * kind differ and by the reading's own spread.
+ */
+final class ReadingModel {
+    /** Chance that a reading is worthless: wrong unit, a slipped probe, another hose. No reading rules anything out. */
+    private static final double WORTHLESS = 0.02;
+
+    /** A worthless reading lies anywhere up to so many times the sound one. */
+    private static final double ANYWHERE = 2.5;
+
+    /** Spread that even the best reading of a flow has, as a share of the sound one. */
+    private static final double LEAST_SPREAD = 0.015;
+
+    /** Openings tried for a fault that visibly blocks, and for one that does not. */
+    private static final int BLOCKED = 4;
+
+    private static final int UNBLOCKED = 2;
+
+    /** Openings tried when three faults come together. */
+    private static final int BLOCKED_OF_MANY = 2;
+
+    private static final int MANY = 3;
+
+    private final Network network;
+    private final Measure measure;
+    private final int stations;
+
+    /** Indices of the faults that change the reading. */
+    private final int[] concerned;
+
+    /** Faults that block on the way, by index. */
+    private final boolean[] blocks;
+
+    private final Map<Long, double[][]> mixtures = new HashMap<>();
+
+    private ReadingModel(Network network, Measure measure) {
+        this.network = network;
+        this.measure = measure;
+        blocks = new boolean[network.faults.size()];
+        stations = findBlocking();
+        concerned = IntStream.range(0, blocks.length)
+                .filter(f -> blocks[f] || isNamed(network.faults.get(f).id()))
+                .toArray();
+    }
+
+    /**
+     * @throws IllegalArgumentException if nothing can be measured at the check
+     */
+    static ReadingModel of(Network network, Check check) {
+        if (check.measure() == null) {
+            throw new IllegalArgumentException("nothing can be measured at check " + check.id());
+        }
+        return new ReadingModel(network, check.measure());
+    }
+
+    /**
+     * Marks the faults that block where the flow passes.
+     *
+     * @return how many stations of this machine that are
+     */
+    private int findBlocking() {
+        var passed = Passage.of(network.pack, measure);
+        var ids = passed.stream().map(Station::id).toList();
+        for (int f = 0; f < blocks.length; f++) {
+            var fault = network.faults.get(f);
+            blocks[f] = fault.blocks() > 0 && fault.at().stream().anyMatch(ids::contains);
+        }
+        return (int) passed.stream().filter(network::has).count();
+    }
+
+    private boolean isNamed(String fault) {
+        return measure.levels().containsKey(fault)
+                || measure.off().contains(fault)
+                || measure.leaks().contains(fault);
+    }
+
+    /** Reading of the machine with nothing wrong. */
+    Amount sound() {
+        var one = mixture(new int[0])[0];
+        return new Amount(measure.quantity(), one[0], one[1]);
+    }
+
+    /** By set, the density of the reading; up to a common factor. */
+    double[] likelihood(FaultSets sets, Amount reading) {
+        var sound = sound();
+        double anywhere =
+                WORTHLESS / Math.max(Math.abs(reading.value()), ANYWHERE * Math.max(sound.value(), sound.spread()));
+        double least = LEAST_SPREAD * Math.abs(sound.value());
+        double own = Math.hypot(reading.spread(), least);
+        var known = new HashMap<Long, Double>();
+        var likelihood = new double[sets.count()];
+        for (int s = 0; s < likelihood.length; s++) {
+            var present = present(sets.members(s));
+            likelihood[s] = known.computeIfAbsent(
+                    key(present), key -> anywhere + (1 - WORTHLESS) * density(mixture(present), reading.value(), own));
+        }
+        return likelihood;
+    }
+
+    private static double density(double[][] mixture, double value, double own) {
+        double density = 0;
+        for (var one : mixture) {
+            double spread = Math.hypot(one[1], own);
+            double off = (value - one[0]) / spread;
+            density += one[2] * Math.exp(-off * off / 2) / spread;
+        }
+        return density / Math.sqrt(2 * Math.PI);
+    }
+
+    private int[] present(int[] set) {
+        return Arrays.stream(set)
+                .filter(f -> Arrays.binarySearch(concerned, f) >= 0)
+                .toArray();
+    }
+
+    private static long key(int[] present) {
+        long key = 0;
+        for (int f : present) {
+            key |= 1L << f;
+        }
+        return key;
+    }
+
+    /** Means, spreads and weights of what may be read with exactly these faults. */
+    private double[][] mixture(int[] present) {
+        return mixtures.computeIfAbsent(key(present), key -> compute(present));
+    }
+
+    private double[][] compute(int[] present) {
+        if (measure.model() == Measure.Model.LEVEL) {
+            return levels(present);
+        }
+        var components = new ArrayList<double[]>();
+        var blocking = Arrays.stream(present).filter(f -> blocks[f]).toArray();
+        boolean off = Arrays.stream(present)
+                .anyMatch(f -> measure.off().contains(network.faults.get(f).id()));
+        boolean leaks = Arrays.stream(present)
+                .anyMatch(f -> measure.leaks().contains(network.faults.get(f).id()));
+        var bleeds = leaks ? Prediction.LEAKS : new double[] {Suction.SOUND_BLEED};
+        for (double bleed : bleeds) {
+            addOpenings(
+                    blocking,
+                    0,
+                    new double[blocking.length],
+                    1.0 / bleeds.length,
+                    open -> Prediction.of(measure, network.ratings(), stations, open, bleed, off),
+                    components);
+        }
+        return components.toArray(double[][]::new);
+    }
+
+    /** Of the faults present, the first that has a level shows it, or else the normal one stays. */
+    private double[][] levels(int[] present) {
+        var normal = measure.normal();
+        for (var entry : measure.levels().entrySet()) {
+            var index = network.indexOf(entry.getKey());
+            if (index != null && Arrays.binarySearch(present, index) >= 0) {
+                var level = entry.getValue();
+                return new double[][] {
+                    {level.mean(), level.spread(), level.shows()}, {normal.mean(), normal.spread(), 1 - level.shows()}
+                };
+            }
+        }
+        return new double[][] {{normal.mean(), normal.spread(), 1}};
+    }
+
+    private void addOpenings(
+            int[] faults,
+            int i,
+            double[] open,
+            double weight,
+            ToDoubleFunction<double[]> prediction,
+            List<double[]> into) {
+        if (i == faults.length) {
+            double mean = prediction.applyAsDouble(open);
+            into.add(new double[] {mean, Math.abs(mean) * measure.varies(), weight});
+            return;
+        }
+        for (var choice : openings(network.faults.get(faults[i]), faults.length)) {
+            open[i] = choice[0];
+            addOpenings(faults, i + 1, open, weight * choice[1], prediction, into);
+        }
+    }
+
+    /** Openings that a fault may leave, with their chances; fewer are tried where many faults come together. */
+    private static double[][] openings(Fault fault, int together) {
+        int blocked = together < MANY ? BLOCKED : BLOCKED_OF_MANY;
+        int clear = together < MANY ? UNBLOCKED : 1;
+        var openings = new double[blocked + clear][];
+        double least = fault.open().least();
+        double most = fault.open().most();
+        for (int i = 0; i < blocked; i++) {
+            openings[i] = new double[] {least + (most - least) * (i + 0.5) / blocked, fault.blocks() / blocked};
+        }
+        for (int i = 0; i < clear; i++) {
+            openings[blocked + i] = new double[] {most + (1 - most) * (i + 0.5) / clear, (1 - fault.blocks()) / clear};
+        }
+        return openings;
+    }
+}

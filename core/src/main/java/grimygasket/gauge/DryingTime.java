@@ -1,0 +1,112 @@
+package grimygasket.gauge;
+
+import grimygasket.flow.WarmAir;
+import grimygasket.gauge.Picture.Axis;
+import grimygasket.gauge.Picture.Mark;
+import grimygasket.gauge.Picture.Stroke;
+import grimygasket.units.Quantity;
+import java.util.List;
+
+/** How long a load takes to dry with the air that there is. */
+final class DryingTime implements Gauge {
+    private static final double LONG = 75;
+    private static final double TOO_LONG = 120;
+
+    /** How damp the air is that leaves damp clothes. */
+    private static final double LEAVES_AT = 0.85;
+
+    @Override
+    public String id() {
+        return "drying-time";
+    }
+
+    @Override
+    public String name() {
+        return "Drying time";
+    }
+
+    @Override
+    public Group group() {
+        return Group.HEAT_AND_AIR;
+    }
+
+    @Override
+    public String tells() {
+        return "How long a load must take with this flow and warmth, so that a long time is explained or not.";
+    }
+
+    @Override
+    public String source() {
+        return "Water carried off = air × (water in it at the outlet − in the room); vapour by the Magnus formula (WMO-No. 8), "
+                + "air leaving at 85 % humidity. The last tenth dries more slowly.";
+    }
+
+    @Override
+    public List<Input> inputs() {
+        return List.of(
+                Input.reading("water", "Water in the load", Quantity.LAUNDRY, 0.1, 10, 0.1),
+                Input.reading("flow", "Air", Quantity.AIR_FLOW, 5, 500, 0.07),
+                Input.reading("outlet", "Outlet", Quantity.TEMPERATURE, 10, 90, 0.02),
+                Input.given("room", "Room", Quantity.TEMPERATURE, -5, 45, 20),
+                Input.given("humidity", "Room's humidity", Quantity.SHARE, 0.05, 1, 0.5));
+    }
+
+    @Override
+    public Judgement judge(Readings in) {
+        double room = WarmAir.waterPerKilogram(in.value("room"), in.value("humidity"));
+        double outlet = WarmAir.waterPerKilogram(in.value("outlet"), LEAVES_AT);
+        if (outlet <= room) {
+            throw UnfitReadings.of(
+                    "outlet",
+                    "Air that leaves no damper than it came dries nothing: measure the outlet again, or the room is a sauna.");
+        }
+        var w = new Working(in);
+        var minutes = w.result(
+                "Takes",
+                Quantity.MINUTES,
+                v -> minutes(v[0], v[1], v[2], in.value("room"), in.value("humidity")),
+                "water",
+                "flow",
+                "outlet");
+        double air = WarmAir.kilogramsPerMinute(in.value("flow"));
+        w.line("Air: " + in.show("flow") + " = " + in.show(Quantity.LAUNDRY, air) + " a minute");
+        w.line("Each carries off " + in.show(Quantity.WEIGHT, 1000 * outlet) + " − "
+                + in.show(Quantity.WEIGHT, 1000 * room) + " of water for each kg of air");
+        w.line(in.show("water") + " of water takes " + w.show(minutes));
+        var verdict = Verdict.ofLess(minutes, LONG, TOO_LONG);
+        return w.judge(
+                verdict, sentence(verdict, w.show(minutes)), "an hour and a quarter, usual for a load", picture(in));
+    }
+
+    static double minutes(double kilograms, double flow, double outlet, double room, double humidity) {
+        double carried = WarmAir.waterPerKilogram(outlet, LEAVES_AT) - WarmAir.waterPerKilogram(room, humidity);
+        return kilograms / (WarmAir.kilogramsPerMinute(flow) * Math.max(1e-4, carried));
+    }
+
+    private static String sentence(Verdict verdict, String minutes) {
+        return switch (verdict) {
+            case GOOD -> minutes + ": if it takes longer, something has changed since this reading.";
+            case WATCH -> minutes + ": slow. More air shortens it most.";
+            case BAD -> minutes + ": nobody waits for that. Cure air and heat first.";
+            case CANNOT_TELL -> "Too uncertain: weigh the load wet and dry.";
+        };
+    }
+
+    private static Picture picture(Readings in) {
+        double flow = in.value("flow");
+        double water = in.value("water");
+        double outlet = in.value("outlet");
+        double room = in.value("room");
+        double humidity = in.value("humidity");
+        return new Picture(
+                new Axis("Air", Quantity.AIR_FLOW),
+                new Axis("Takes", Quantity.MINUTES),
+                List.of(Picture.curve(
+                        "At this warmth",
+                        Stroke.SOLID,
+                        flow / 2,
+                        flow * 2,
+                        q -> minutes(water, q, outlet, room, humidity))),
+                List.of(new Mark("Now", flow, minutes(water, flow, outlet, room, humidity))));
+    }
+}

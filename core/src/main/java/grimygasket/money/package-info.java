@@ -1,0 +1,2 @@
+/** Amounts to the cent. */
+package grimygasket.money;

@@ -1,0 +1,63 @@
+package grimygasket.pack;
+
+import java.util.EnumMap;
+import java.util.Map;
+
+/** The data of a machine, as far as known: its own, and behind them what is usual for its kind. */
+public final class Ratings {
+    /** Of no kind in particular. */
+    public static final Ratings NONE = new Ratings("such machines", Map.of(), Map.of());
+
+    private final String kind;
+    private final Map<Rating, Double> own;
+    private final Map<Rating, Double> usual;
+
+    private Ratings(String kind, Map<Rating, Double> own, Map<Rating, Double> usual) {
+        this.kind = kind;
+        this.own = own;
+        this.usual = usual;
+    }
+
+    /**
+     * @param own in base units
+     * @throws IllegalArgumentException naming the value, if no machine has it
+     */
+    public static Ratings of(Pack pack, Map<Rating, Double> own) {
+        own.forEach(Rating::check);
+        var article = "aeiou".indexOf(Character.toLowerCase(pack.name().charAt(0))) >= 0 ? "an " : "a ";
+        return new Ratings(article + pack.name().toLowerCase(), copy(own), pack.ratings());
+    }
+
+    private static Map<Rating, Double> copy(Map<Rating, Double> ratings) {
+        var copy = new EnumMap<Rating, Double>(Rating.class);
+        copy.putAll(ratings);
+        return copy;
+    }
+
+    /** In the rating's base unit; null where neither the machine's nor the usual one is known. */
+    public Double of(Rating rating) {
+        var value = own.get(rating);
+        return value == null ? usual.get(rating) : value;
+    }
+
+    /**
+     * @throws IllegalArgumentException where neither the machine's nor the usual one is known
+     */
+    public double require(Rating rating) {
+        var value = of(rating);
+        if (value == null) {
+            throw new IllegalArgumentException(rating.title() + " is not known for " + kind);
+        }
+        return value;
+    }
+
+    /** Whether it is the machine's own, not only the usual one. */
+    public boolean isOwn(Rating rating) {
+        return own.containsKey(rating);
+    }
+
+    /** The kind in words: "a dishwasher". */
+    public String kind() {
+        return kind;
+    }
+}

@@ -1,0 +1,49 @@
+package grimygasket.practice;
+
+/**
+ * Chance that is the same again: a number for each name, whatever else was asked and in whatever order. So a question
+ * asked twice is answered alike, and the same seed tells the same story.
+ *
+ * <p>Source: names by FNV-1a, mixed by SplitMix64 (Steele, Lea and Flood, 2014).
+ */
+public final class Draws {
+    private static final long FNV_OFFSET = 0xcbf29ce484222325L;
+    private static final long FNV_PRIME = 0x100000001b3L;
+
+    private final long seed;
+
+    private Draws(long seed) {
+        this.seed = seed;
+    }
+
+    public static Draws of(long seed) {
+        return new Draws(seed);
+    }
+
+    /** Evenly from 0 up to, but not including, 1. */
+    public double uniform(String name) {
+        long hash = FNV_OFFSET ^ seed;
+        for (int i = 0; i < name.length(); i++) {
+            hash = (hash ^ name.charAt(i)) * FNV_PRIME;
+        }
+        return (mix(hash) >>> 11) * 0x1.0p-53;
+    }
+
+    /** Whether something of a chance happens. */
+    public boolean happens(String name, double chance) {
+        return uniform(name) < chance;
+    }
+
+    /** Normally distributed, mean 0 and standard deviation 1 (Box and Muller, 1958). */
+    public double normal(String name) {
+        double radius = Math.sqrt(-2 * Math.log(1 - uniform(name)));
+        return radius * Math.cos(2 * Math.PI * uniform(name + "'"));
+    }
+
+    private static long mix(long value) {
+        long z = value + 0x9e3779b97f4a7c15L;
+        z = (z ^ (z >>> 30)) * 0xbf58476d1ce4e5b9L;
+        z = (z ^ (z >>> 27)) * 0x94d049bb133111ebL;
+        return z ^ (z >>> 31);
+    }
+}

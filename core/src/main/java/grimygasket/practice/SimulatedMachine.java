@@ -1,0 +1,228 @@
+package grimygasket.practice;
+
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Machine;
+import grimygasket.flow.Passage;
+import grimygasket.flow.Prediction;
+import grimygasket.flow.Suction;
+import grimygasket.pack.Check;
+import grimygasket.pack.Code;
+import grimygasket.pack.Fact;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Measure;
+import grimygasket.pack.Outcome;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Sign;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A machine with hidden faults that answers as the pack says such machines do: its signs, checks, codes and readings
+ * follow from what is wrong with it, and remedies act on it. The same seed tells the same story; what a remedy changes is
+ * drawn anew.
+ */
+public final class SimulatedMachine {
+    /** A code this weakly linked to what is wrong does not come up. */
+    private static final double LEAST_LINK = 0.4;
+
+    private final Pack pack;
+    private final Machine machine;
+    private final Draws draws;
+    private final Set<String> before;
+    private final Set<String> present;
+    private int treated;
+
+    private SimulatedMachine(Pack pack, Machine machine, Collection<String> faults, Draws draws) {
+        this.pack = pack;
+        this.machine = machine;
+        this.draws = draws;
+        this.before = Set.copyOf(faults);
+        this.present = new LinkedHashSet<>(faults);
+    }
+
+    /**
+     * @param faults ids of what is wrong with it
+     * @throws IllegalArgumentException if the pack does not have one of them
+     */
+    public static SimulatedMachine of(Pack pack, Machine machine, Collection<String> faults, long seed) {
+        faults.forEach(pack::fault);
+        return new SimulatedMachine(pack, machine, faults, Draws.of(seed));
+    }
+
+    /** What is wrong with it now. */
+    public Set<String> faults() {
+        return Set.copyOf(present);
+    }
+
+    /** Whether the sign is seen. */
+    public Answer look(Sign sign) {
+        return happens("sign:" + sign.id(), sign.leak(), sign.causes()) ? Answer.YES : Answer.NO;
+    }
+
+    /** The choice of a fact: it is about the time before, and goes with what was wrong at first. */
+    public Fact.Choice learn(Fact fact) {
+        var weights = fact.choices().stream()
+                .mapToDouble(choice -> before.stream()
+                        .mapToDouble(fault -> choice.shifts().getOrDefault(fault, 1.0))
+                        .reduce(choice.share(), (a, b) -> a * b))
+                .toArray();
+        double left =
+                draws.uniform("fact:" + fact.id()) * Arrays.stream(weights).sum();
+        int c = 0;
+        while (c < weights.length - 1 && left >= weights[c]) {
+            left -= weights[c++];
+        }
+        return fact.choices().get(c);
+    }
+
+    /** What a check shows to the eye. */
+    public Outcome check(Check check) {
+        var outcomes = check.outcomes();
+        for (var outcome : outcomes.subList(0, outcomes.size() - 1)) {
+            var name = "check:" + check.id() + ":" + outcome.id();
+            if (happens(name, outcome.leak(), causes(pack, outcome))) {
+                return outcome;
+            }
+        }
+        return outcomes.get(outcomes.size() - 1);
+    }
+
+    /** Fault id to the chance that it shows as an outcome. */
+    public static Map<String, Double> causes(Pack pack, Outcome outcome) {
+        var causes = new HashMap<String, Double>();
+        if (outcome.seen() > 0) {
+            pack.blocking(outcome.blockedUpTo())
+                    .forEach(fault -> causes.put(fault.id(), fault.blocks() * outcome.seen()));
+        }
+        causes.putAll(outcome.causes());
+        return causes;
+    }
+
+    /** The code that goes best with what is wrong; null where none does, or all is well. */
+    public Code code(Collection<Code> codes) {
+        Code best = null;
+        double strongest = LEAST_LINK;
+        for (var code : codes) {
+            double link = present.stream()
+                    .mapToDouble(fault -> link(code, fault))
+                    .max()
+                    .orElse(0);
+            if (link > strongest) {
+                strongest = link;
+                best = code;
+            }
+        }
+        return best;
+    }
+
+    private double link(Code code, String fault) {
+        double bySign = code.signs().entrySet().stream()
+                .mapToDouble(sign ->
+                        sign.getValue() * pack.sign(sign.getKey()).causes().getOrDefault(fault, 0.0))
+                .max()
+                .orElse(0);
+        return Math.max(bySign, code.faults().getOrDefault(fault, 0.0));
+    }
+
+    /**
+     * What an instrument without any error would show, once steady.
+     *
+     * @return in the base unit of the measure's quantity
+     * @throws IllegalArgumentException if nothing can be measured at the check
+     */
+    public double truth(Check check) {
+        var measure = check.measure();
+        if (measure == null) {
+            throw new IllegalArgumentException("nothing can be measured at check " + check.id());
+        }
+        if (measure.model() == Measure.Model.LEVEL) {
+            return level(check.id(), measure);
+        }
+        var passed = Passage.of(pack, measure).stream()
+                .filter(station -> machine.meets(station.needs()))
+                .toList();
+        var open = pack.faults().stream()
+                .filter(fault -> present.contains(fault.id()) && fault.blocks() > 0)
+                .filter(fault -> passed.stream().anyMatch(s -> fault.at().contains(s.id())))
+                .mapToDouble(this::open)
+                .toArray();
+        boolean off = measure.off().stream().anyMatch(present::contains);
+        double bleed = measure.leaks().stream().anyMatch(present::contains)
+                ? Prediction.LEAKS[0]
+                        + (Prediction.LEAKS[Prediction.LEAKS.length - 1] - Prediction.LEAKS[0]) * draws.uniform("leak")
+                : Suction.SOUND_BLEED;
+        double predicted = Prediction.of(measure, machine.ratings(), passed.size(), open, bleed, off);
+        return predicted * Math.max(0, 1 + measure.varies() * draws.normal("varies:" + check.id()));
+    }
+
+    private double level(String check, Measure measure) {
+        var level = measure.levels().entrySet().stream()
+                .filter(entry -> present.contains(entry.getKey()))
+                .filter(entry -> draws.happens(
+                        "shows:" + check + ":" + entry.getKey(),
+                        entry.getValue().shows()))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse(measure.normal());
+        double value = level.mean() + level.spread() * draws.normal("level:" + check + ":" + level.mean());
+        return measure.isOpening() ? Math.min(1, Math.max(0, value)) : value;
+    }
+
+    /** How far open a fault leaves its station. */
+    double open(Fault fault) {
+        var range = fault.open();
+        double place = draws.uniform("open:" + fault.id());
+        return draws.happens("blocks:" + fault.id(), fault.blocks())
+                ? range.least() + (range.most() - range.least()) * place
+                : range.most() + (1 - range.most()) * place;
+    }
+
+    /** Carries a remedy out, and gives what its proof then shows. */
+    public Proved treat(Remedy remedy) {
+        boolean failed = !present.isEmpty();
+        treated++;
+        remedy.cures().forEach((fault, chance) -> {
+            if (draws.happens("cure:" + treated + ":" + remedy.id() + ":" + fault, chance)) {
+                present.remove(fault);
+            }
+        });
+        if (failed && present.isEmpty()) {
+            return Proved.CURED;
+        }
+        return works(remedy.proof()) ? Proved.PARTLY : Proved.STILL_FAILING;
+    }
+
+    /** Whether nothing hinders what a proof shows. */
+    public boolean works(String proof) {
+        return pack.remedies().stream()
+                .filter(remedy -> remedy.proof().equals(proof))
+                .noneMatch(remedy -> remedy.cures().keySet().stream().anyMatch(present::contains));
+    }
+
+    Machine machine() {
+        return machine;
+    }
+
+    Pack pack() {
+        return pack;
+    }
+
+    Draws draws() {
+        return draws;
+    }
+
+    /** Signs and checks answer alike until a remedy has changed something. */
+    private boolean happens(String name, double leak, Map<String, Double> causes) {
+        double absent = 1 - leak;
+        for (var fault : present) {
+            absent *= 1 - causes.getOrDefault(fault, 0.0);
+        }
+        return draws.uniform(treated + ":" + name) >= absent;
+    }
+}

@@ -1,0 +1,2 @@
+/** Machines that are only simulated, to practise on and to try things without a van. */
+package grimygasket.practice;

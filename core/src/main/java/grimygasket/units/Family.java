@@ -1,0 +1,7 @@
+package grimygasket.units;
+
+/** The units that somebody works in. */
+public enum Family {
+    METRIC,
+    US
+}
