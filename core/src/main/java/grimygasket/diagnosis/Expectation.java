@@ -6,6 +6,8 @@ import grimygasket.pack.Measure;
 import grimygasket.pack.Pack;
 import grimygasket.units.Amount;
 import grimygasket.units.Estimate;
+import grimygasket.units.Family;
+import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 
 /**
@@ -46,6 +48,22 @@ public record Expectation(Measure measure, Amount sound) {
     /** Whether a reading is to be spoken of as a share of the sound one: a flow or a suction, not a level. */
     public boolean isShare() {
         return measure.model() != Measure.Model.LEVEL && measure.model() != Measure.Model.HEAT;
+    }
+
+    /** A reading beside what it is judged against: "6.1 L/min, 45% of a sound one's 13.4 L/min". */
+    public String say(Amount reading, Family family) {
+        var quantity = measure.quantity();
+        var shown = quantity.show(reading.value(), family);
+        return isShare()
+                ? shown + ", " + Quantity.SHARE.show(share(reading), family) + " of a sound one’s "
+                        + quantity.show(sound.value(), family)
+                : shown + "; sound ones read " + range(family);
+    }
+
+    /** What sound machines read: "48.1 to 59.9 °C". */
+    public String range(Family family) {
+        var unit = measure.quantity().unit(family);
+        return Figures.show(unit.fromBase(low())) + " to " + unit.show(high());
     }
 
     /** Flows and suctions by their share; a level by whether sound machines read so. */

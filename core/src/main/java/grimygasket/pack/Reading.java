@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import grimygasket.units.Family;
+import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 
 /**
@@ -25,6 +26,11 @@ public record Reading(String name, String unit, Quantity quantity, Better better
         if (better == null) {
             throw new IllegalArgumentException("the reading " + name + " does not say which way is better");
         }
+    }
+
+    /** A value with its unit; one of a quantity as a family writes it. */
+    public String show(double value, Family family) {
+        return quantity == null ? Figures.show(value) + " " + unit : quantity.show(value, family);
     }
 
     /** Whether a reading has got better. */

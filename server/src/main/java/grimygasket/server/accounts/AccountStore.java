@@ -1,6 +1,7 @@
 package grimygasket.server.accounts;
 
 import grimygasket.server.accounts.ColleagueController.Colleague;
+import grimygasket.units.Family;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -34,6 +35,21 @@ public class AccountStore implements UserDetailsService {
 
     public boolean isEmpty() {
         return jdbc.sql("select count(*) from account").query(Integer.class).single() == 0;
+    }
+
+    /** The units that somebody works in. */
+    public Family family(UUID id) {
+        return Family.valueOf(jdbc.sql("select units from account where id = :id")
+                .param("id", id)
+                .query(String.class)
+                .single());
+    }
+
+    void setFamily(UUID id, Family family) {
+        jdbc.sql("update account set units = :units where id = :id")
+                .param("units", family.name())
+                .param("id", id)
+                .update();
     }
 
     List<Colleague> all() {

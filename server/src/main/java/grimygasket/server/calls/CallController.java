@@ -1,21 +1,29 @@
 package grimygasket.server.calls;
 
+import grimygasket.gauge.UnfitReadings;
+import grimygasket.pack.Rating;
+import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.units.Family;
+import grimygasket.units.Figures;
 import grimygasket.visit.Gap;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -47,11 +55,17 @@ class CallController {
 
     record Fitted(int version, @NotNull List<String> features) {}
 
+    /**
+     * @param ratings as it was typed, in the technician's units; blank to forget one
+     */
+    record Rated(@NotNull Map<Rating, @NotNull @Size(max = 20) String> ratings) {}
+
     private final CallStore calls;
     private final ComplaintStore complaints;
     private final MachineStore machines;
     private final Library library;
     private final SchoolStore schools;
+    private final AccountStore accounts;
     private final CallFile file;
 
     CallController(
@@ -60,12 +74,14 @@ class CallController {
             MachineStore machines,
             Library library,
             SchoolStore schools,
+            AccountStore accounts,
             CallFile file) {
         this.calls = calls;
         this.complaints = complaints;
         this.machines = machines;
         this.library = library;
         this.schools = schools;
+        this.accounts = accounts;
         this.file = file;
     }
 
@@ -98,6 +114,38 @@ class CallController {
         machines.setFeatures(call.machineId(), fitted.features, fitted.version);
         calls.touch(callId);
         return file.of(callId, me);
+    }
+
+    /** What the machine is made for, read off its plate. */
+    @PutMapping("/ratings")
+    @Transactional
+    public CallView ratings(
+            @PathVariable UUID callId, @Valid @RequestBody Rated rated, @AuthenticationPrincipal SignedIn me) {
+        var call = calls.open(callId);
+        var family = accounts.family(me.id());
+        var problems = new HashMap<String, String>();
+        rated.ratings.forEach((rating, text) -> {
+            try {
+                machines.setRating(call.machineId(), rating, value(rating, text, family));
+            } catch (IllegalArgumentException e) {
+                problems.put(rating.name(), StringUtils.capitalize(e.getMessage()));
+            }
+        });
+        if (!problems.isEmpty()) {
+            throw new UnfitReadings(problems);
+        }
+        calls.touch(callId);
+        return file.of(callId, me);
+    }
+
+    /** Null where it is to be forgotten. */
+    private static Double value(Rating rating, String text, Family family) {
+        if (text.isBlank()) {
+            return null;
+        }
+        double value = rating.quantity().unit(family).toBase(Figures.read(text));
+        rating.check(value);
+        return value;
     }
 
     /** Another day: the call goes on with everything as it lies. */

@@ -62,7 +62,8 @@ class CallDocumentController {
             var call = file.of(document.call().id(), me);
             var wording = new Wording(
                     library.knowhow(call.machine().kind(), call.revision()),
-                    call.machine().maker());
+                    call.machine().maker(),
+                    call.readings());
             call.entries().forEach(wording::of);
             return call;
         } catch (DataIntegrityViolationException e) {

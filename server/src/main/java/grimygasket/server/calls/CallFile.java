@@ -11,6 +11,7 @@ import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
+import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView.DueDate;
 import grimygasket.server.calls.CallView.RingSegment;
@@ -25,8 +26,10 @@ import grimygasket.visit.Gap;
 import grimygasket.visit.Isolation;
 import grimygasket.visit.Laid;
 import grimygasket.visit.Opening;
+import grimygasket.visit.Openings;
 import grimygasket.visit.PartCount;
 import grimygasket.visit.PhoneChecks;
+import grimygasket.visit.ProofRun;
 import grimygasket.visit.Proving;
 import grimygasket.visit.Ring;
 import grimygasket.visit.Safety;
@@ -36,7 +39,9 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -50,6 +55,7 @@ class CallFile {
     private final CallRecords records;
     private final MachineStore machines;
     private final ShelfStore shelf;
+    private final AccountStore accounts;
     private final Library library;
     private final Judge judge;
     private final Clock clock;
@@ -59,6 +65,7 @@ class CallFile {
             CallRecords records,
             MachineStore machines,
             ShelfStore shelf,
+            AccountStore accounts,
             Library library,
             Judge judge,
             Clock clock) {
@@ -66,6 +73,7 @@ class CallFile {
         this.records = records;
         this.machines = machines;
         this.shelf = shelf;
+        this.accounts = accounts;
         this.library = library;
         this.judge = judge;
         this.clock = clock;
@@ -84,6 +92,8 @@ class CallFile {
         var vanParts =
                 shelf.partsFor(me.id(), file.machine().kind(), file.machine().maker());
         var assessment = Diagnosis.assess(pack, machine, new Evidence(findings, judge.van(vanParts)));
+        var family = accounts.family(me.id());
+        var readings = new ReadingsOfCall(pack, machine, family);
         var job = file.job();
         var laid = JobSheet.said(job.pieces());
         var visit = new VisitRecord(
@@ -148,6 +158,11 @@ class CallFile {
                 file.partUses().stream().map(PartUse::total).reduce(BigDecimal.ZERO, BigDecimal::add),
                 vanParts,
                 assessment,
+                family,
+                readings.measures(),
+                readings.judged(file.entries()),
+                Openings.of(pack, visit),
+                measuredBefore(pack, visit),
                 Applicable.of(pack, machine.traits()),
                 advice,
                 dates(advice, call),
@@ -157,6 +172,21 @@ class CallFile {
                 ring.stands(visit, assessment.plan()),
                 ring.gapsBeforeClosing(),
                 ring.beyond(me.rank()).stream().map(Gap::text).toList());
+    }
+
+    private static Map<String, Double> measuredBefore(Pack pack, VisitRecord visit) {
+        var before = new HashMap<String, Double>();
+        for (var proof : pack.proofs()) {
+            var run = visit.proofs().stream()
+                    .filter(one -> one.proof().equals(proof.id()))
+                    .findFirst()
+                    .orElse(ProofRun.none(proof.id()));
+            var reading = Proving.before(pack, visit.findings(), run);
+            if (reading != null) {
+                before.put(proof.id(), reading);
+            }
+        }
+        return before;
     }
 
     Pack pack(ServiceCall call) {

@@ -1,13 +1,16 @@
 package grimygasket.server.calls;
 
 import grimygasket.diagnosis.Assessment;
+import grimygasket.gauge.Verdict;
 import grimygasket.pack.Applicable;
+import grimygasket.pack.Measure;
 import grimygasket.pack.Piece;
 import grimygasket.server.calls.PhotoStore.Photo;
 import grimygasket.server.machines.Customer;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.PartUse;
 import grimygasket.server.shelf.VanPart;
+import grimygasket.units.Family;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Gap;
 import grimygasket.visit.Isolation;
@@ -45,6 +48,11 @@ import java.util.UUID;
  * @param functions ids of the proofs of all that was worked on
  * @param vanParts the parts that fit this machine
  * @param partsTotal price of all parts used
+ * @param units of whoever looks at it
+ * @param measures check id to what can be measured at it
+ * @param readings entry id to what its reading means
+ * @param openings station id to its open share, 0 to 1, where it is known
+ * @param measuredBefore proof id to what was read before the cure, in the reading's base unit
  * @param applicable what of the know-how applies to this machine
  * @param suggestions what the customer might be told
  * @param dates when what is due is due next, counted from the day of the call
@@ -90,6 +98,11 @@ record CallView(
         BigDecimal partsTotal,
         List<VanPart> vanParts,
         Assessment assessment,
+        Family units,
+        Map<String, Measurable> measures,
+        Map<UUID, Judged> readings,
+        Map<String, Double> openings,
+        Map<String, Double> measuredBefore,
         Applicable applicable,
         Advice suggestions,
         List<DueDate> dates,
@@ -105,6 +118,19 @@ record CallView(
     record DueDate(String task, int days, LocalDate first) {}
 
     record RingSegment(Stage stage, String title, boolean sealed, List<Gap> gaps) {}
+
+    /**
+     * What can be measured at a check.
+     *
+     * @param unit of the technician's family
+     * @param sound what sound machines read, in words
+     * @param gauge id of the gauge that computes it; null where it is read directly
+     * @param meter that measures it; null where none does
+     */
+    record Measurable(String name, String unit, String sound, String gauge, Measure.Meter meter) {}
+
+    /** What a reading means, in words. */
+    record Judged(String says, Verdict verdict) {}
 
     /**
      * Water that runs out when the machine is opened.

@@ -7,11 +7,26 @@ import java.util.UUID;
  * One line in the story of a call.
  *
  * @param subject id of the sign, fact, check or remedy in the pack, or the code as the machine shows it
- * @param answer "yes", "no" or "unknown" for a sign, "shown" for a code, the choice's id for a fact, the outcome's id for a
- *     check, "done", "cured", "partly" or "still-failing" for a remedy
+ * @param answer "yes", "no" or "unknown" for a sign, "shown" for a code, the choice's id for a fact, the outcome's id, or
+ *     "measured", for a check, "done", "cured", "partly" or "still-failing" for a remedy
+ * @param reading what was read, in the base unit of the check's quantity; null where nothing was measured
+ * @param spread its standard deviation; null where nothing was measured
  * @param phase how many remedies had not cured the machine before; 0 for a fact
  */
-public record Entry(UUID id, Instant at, String by, Kind kind, String subject, String answer, int phase, int version) {
+public record Entry(
+        UUID id,
+        Instant at,
+        String by,
+        Kind kind,
+        String subject,
+        String answer,
+        Double reading,
+        Double spread,
+        int phase,
+        int version) {
+    /** The answer of a check that was made with an instrument. */
+    static final String MEASURED = "measured";
+
     /** Whether it is work on the machine rather than something told or seen. */
     boolean isWork() {
         return kind == Kind.CHECK || kind == Kind.REMEDY;

@@ -1,16 +1,23 @@
 package grimygasket.server.calls;
 
+import grimygasket.gauge.Plausible;
+import grimygasket.gauge.Readings;
+import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
+import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.units.Amount;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -30,21 +37,30 @@ class EntryController {
             @NotBlank(message = "Choose an answer.") @Size(max = 40)
             String answer,
 
+            @Valid NewEntry.Typed measured,
             int version) {}
 
     private final CallStore calls;
     private final EntryStore entries;
     private final JobStore job;
     private final MachineStore machines;
+    private final AccountStore accounts;
     private final Library library;
     private final CallFile file;
 
     EntryController(
-            CallStore calls, EntryStore entries, JobStore job, MachineStore machines, Library library, CallFile file) {
+            CallStore calls,
+            EntryStore entries,
+            JobStore job,
+            MachineStore machines,
+            AccountStore accounts,
+            Library library,
+            CallFile file) {
         this.calls = calls;
         this.entries = entries;
         this.job = job;
         this.machines = machines;
+        this.accounts = accounts;
         this.library = library;
         this.file = file;
     }
@@ -57,11 +73,12 @@ class EntryController {
         var subject = subject(call, entry);
         requireAnswer(call, entry.kind(), subject, entry.answer());
         requireLicence(call, entry.kind(), subject);
+        var reading = reading(call, entry.kind(), subject, entry.answer(), entry.measured(), me);
         var settled = entries.settled(callId, entry.kind(), subject);
         if (settled.isEmpty()) {
-            entries.add(entry, subject, callId, me.fullName());
+            entries.add(entry, subject, reading, callId, me.fullName());
             calls.touch(callId);
-        } else if (!settled.get().answer().equals(entry.answer())) {
+        } else if (!isSame(settled.get(), entry.answer(), reading)) {
             throw stale(settled.get());
         }
         return file.of(callId, me);
@@ -78,7 +95,8 @@ class EntryController {
         var entry = entries.entry(entryId, callId)
                 .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This entry was taken back on another screen."));
         requireAnswer(call, entry.kind(), entry.subject(), correction.answer);
-        if (!entries.change(entryId, correction.answer, correction.version)) {
+        var reading = reading(call, entry.kind(), entry.subject(), correction.answer, correction.measured, me);
+        if (!entries.change(entryId, correction.answer, reading, correction.version)) {
             throw stale(entry);
         }
         if (correction.answer.equals("still-failing")) {
@@ -115,6 +133,25 @@ class EntryController {
                 .code();
     }
 
+    private static boolean isSame(Entry settled, String answer, Amount reading) {
+        return settled.answer().equals(answer)
+                && Objects.equals(settled.reading(), reading == null ? null : reading.value());
+    }
+
+    /** What was measured; null where the answer is not a reading. */
+    private Amount reading(
+            ServiceCall call, Entry.Kind kind, String subject, String answer, NewEntry.Typed typed, SignedIn me) {
+        if (kind != Entry.Kind.CHECK || !answer.equals(Entry.MEASURED)) {
+            return null;
+        }
+        if (typed == null) {
+            throw new Problem(Kind.INVALID, "Enter what was read.");
+        }
+        var measure = file.pack(call).check(subject).measure();
+        return Plausible.read(
+                measure, new Readings.Typed(typed.text(), typed.unit(), typed.spread()), accounts.family(me.id()));
+    }
+
     private void requireAnswer(ServiceCall call, Entry.Kind kind, String subject, String answer) {
         if (!answers(file.pack(call), kind, subject).contains(answer)) {
             throw new Problem(Kind.INVALID, "“" + answer + "” is not an answer to this. Choose one of those shown.");
@@ -145,10 +182,13 @@ class EntryController {
                             .map(choice -> choice.id())
                             .toList();
                 case CODE -> List.of("shown");
-                case CHECK ->
-                    pack.check(subject).outcomes().stream()
-                            .map(outcome -> outcome.id())
+                case CHECK -> {
+                    var check = pack.check(subject);
+                    yield Stream.concat(
+                                    check.outcomes().stream().map(Outcome::id),
+                                    Stream.ofNullable(check.measure() == null ? null : Entry.MEASURED))
                             .toList();
+                }
                 case REMEDY -> {
                     pack.remedy(subject);
                     yield List.of("done", "cured", "partly", "still-failing");

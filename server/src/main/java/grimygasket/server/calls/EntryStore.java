@@ -1,5 +1,6 @@
 package grimygasket.server.calls;
 
+import grimygasket.units.Amount;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +17,7 @@ class EntryStore {
             """;
 
     private static final String COLUMNS =
-            "select id, at, entered_by as `by`, kind, subject, answer, phase, version from entry ";
+            "select id, at, entered_by as `by`, kind, subject, answer, reading, spread, phase, version from entry ";
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -53,11 +54,14 @@ class EntryStore {
                 .optional();
     }
 
-    void add(NewEntry entry, String subject, UUID callId, String by) {
+    /** @param reading null where nothing was measured */
+    void add(NewEntry entry, String subject, Amount reading, UUID callId, String by) {
         jdbc.sql("""
-                        insert into entry (id, call_id, at, entered_by, kind, subject, answer, phase)
-                        values (:id, :callId, :at, :by, :kind, :subject, :answer, %s)
+                        insert into entry (id, call_id, at, entered_by, kind, subject, answer, reading, spread, phase)
+                        values (:id, :callId, :at, :by, :kind, :subject, :answer, :reading, :spread, %s)
                         """.formatted(PHASE))
+                .param("reading", reading == null ? null : reading.value())
+                .param("spread", reading == null ? null : reading.spread())
                 .param("id", entry.id())
                 .param("callId", callId)
                 .param("at", clock.instant())
@@ -71,9 +75,13 @@ class EntryStore {
     /** Adds an entry of a call that was made elsewhere. */
     void bringIn(UUID callId, Entry entry) {
         jdbc.sql("""
-                        insert into entry (id, call_id, at, entered_by, kind, subject, answer, phase, version)
-                        values (:id, :callId, :at, :by, :kind, :subject, :answer, :phase, :version)
+                        insert into entry
+                            (id, call_id, at, entered_by, kind, subject, answer, reading, spread, phase, version)
+                        values
+                            (:id, :callId, :at, :by, :kind, :subject, :answer, :reading, :spread, :phase, :version)
                         """)
+                .param("reading", entry.reading())
+                .param("spread", entry.spread())
                 .param("id", entry.id())
                 .param("callId", callId)
                 .param("at", entry.at())
@@ -87,12 +95,15 @@ class EntryStore {
     }
 
     /** Changes the answer if the entry still has that version. */
-    boolean change(UUID id, String answer, int version) {
+    boolean change(UUID id, String answer, Amount reading, int version) {
         return jdbc.sql("""
-                                update entry set answer = :answer, version = version + 1
+                                update entry set answer = :answer, reading = :reading, spread = :spread,
+                                    version = version + 1
                                 where id = :id and version = :version
                                 """)
                         .param("answer", answer)
+                        .param("reading", reading == null ? null : reading.value())
+                        .param("spread", reading == null ? null : reading.spread())
                         .param("id", id)
                         .param("version", version)
                         .update()

@@ -9,6 +9,7 @@ import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.VanPart;
+import grimygasket.units.Amount;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -32,7 +33,8 @@ class Judge {
         return grimygasket.diagnosis.Machine.of(
                 library.pack(machine.kind(), call.revision()),
                 machine.features(),
-                kept.isEmpty() ? schools.of(call.accountId()) : kept);
+                kept.isEmpty() ? schools.of(call.accountId()) : kept,
+                machine.ratings());
     }
 
     List<Finding> findings(Machine machine, int revision, List<Entry> entries) {
@@ -47,7 +49,10 @@ class Judge {
             case FACT -> new Finding.FactKnown(entry.subject(), entry.answer());
             case CODE ->
                 new Finding.CodeShown(library.code(machine.kind(), revision, machine.maker(), entry.subject()));
-            case CHECK -> new Finding.CheckMade(entry.subject(), entry.answer());
+            case CHECK ->
+                entry.answer().equals(Entry.MEASURED)
+                        ? new Finding.ReadingTaken(entry.subject(), reading(machine, revision, entry))
+                        : new Finding.CheckMade(entry.subject(), entry.answer());
             case REMEDY ->
                 new Finding.RemedyTried(
                         entry.subject(),
@@ -59,6 +64,13 @@ class Judge {
                             default -> throw new IllegalArgumentException("“" + entry.answer() + "” is no proof");
                         });
         };
+    }
+
+    /** What a measured entry says. */
+    Amount reading(Machine machine, int revision, Entry entry) {
+        var measure =
+                library.pack(machine.kind(), revision).check(entry.subject()).measure();
+        return new Amount(measure.quantity(), entry.reading(), entry.spread());
     }
 
     Van van(List<VanPart> parts) {

@@ -49,7 +49,7 @@ final class ReportOfCall {
         this.business = business;
         this.zone = clock.getZone();
         this.today = LocalDate.now(clock);
-        this.wording = new Wording(knowhow, call.machine().maker());
+        this.wording = new Wording(knowhow, call.machine().maker(), call.readings());
     }
 
     static Report of(CallView call, Knowhow knowhow, Business business, Clock clock) {
@@ -162,16 +162,17 @@ final class ReportOfCall {
                         .toList());
     }
 
-    private static Row row(Proof proof, ProofRun run) {
+    private Row row(Proof proof, ProofRun run) {
         var results = new ArrayList<String>();
         if (run.runs() > 0) {
             results.add("seen " + (run.runs() == 1 ? "once" : run.runs() + " times"));
         }
         var reading = proof.reading();
         if (reading != null && run.after() != null) {
-            var before = run.before() == null ? "" : Wording.plain(run.before()) + " " + reading.unit() + " before, ";
-            results.add(reading.name().toLowerCase() + ": " + before + Wording.plain(run.after()) + " " + reading.unit()
-                    + (run.before() == null ? "" : " after"));
+            var before = call.measuredBefore().get(proof.id());
+            results.add(reading.name().toLowerCase() + ": "
+                    + (before == null ? "" : reading.show(before, call.units()) + " before, ")
+                    + reading.show(run.after(), call.units()) + (before == null ? "" : " after"));
         }
         if (!run.dry().isEmpty()) {
             int joints = run.dry().size();

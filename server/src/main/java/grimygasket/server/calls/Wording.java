@@ -3,11 +3,13 @@ package grimygasket.server.calls;
 import grimygasket.pack.Check;
 import grimygasket.pack.Code;
 import grimygasket.pack.Outcome;
+import grimygasket.server.calls.CallView.Judged;
 import grimygasket.server.knowhow.Knowhow;
 import grimygasket.visit.Condition;
 import grimygasket.visit.PartCount.OldPart;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.util.StringUtils;
 
 /** What is on file about a call, in words that a customer understands. */
@@ -21,10 +23,13 @@ final class Wording {
 
     private final Knowhow knowhow;
     private final String maker;
+    private final Map<UUID, Judged> readings;
 
-    Wording(Knowhow knowhow, String maker) {
+    /** @param readings entry id to what its reading means */
+    Wording(Knowhow knowhow, String maker, Map<UUID, Judged> readings) {
         this.knowhow = knowhow;
         this.maker = maker;
+        this.readings = readings;
     }
 
     /**
@@ -58,7 +63,9 @@ final class Wording {
             case CODE -> code(entry.subject());
             case CHECK -> {
                 var check = pack.check(entry.subject());
-                yield new Said(check.name(), outcome(check, answer).name());
+                var reading = readings.get(entry.id());
+                yield new Said(
+                        check.name(), reading == null ? outcome(check, answer).name() : reading.says());
             }
             case REMEDY -> new Said(pack.remedy(entry.subject()).name(), REMEDY_ANSWERS.get(answer));
         };
@@ -122,10 +129,6 @@ final class Wording {
             return "over 99%";
         }
         return chance > 0 && chance < 0.005 ? "under 1%" : share(chance);
-    }
-
-    static String plain(double value) {
-        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
     }
 
     static String joined(List<String> parts) {

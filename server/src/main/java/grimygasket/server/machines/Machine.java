@@ -1,9 +1,11 @@
 package grimygasket.server.machines;
 
+import grimygasket.pack.Rating;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -12,6 +14,7 @@ import java.util.UUID;
  * @param kind id of the pack that covers it
  * @param place where it stands
  * @param features ids of the features that it has
+ * @param ratings what its plate or papers say, in base units; left out for nothing
  */
 public record Machine(
         @NotNull UUID id,
@@ -31,4 +34,9 @@ public record Machine(
         String place,
 
         @NotNull List<String> features,
-        int version) {}
+        Map<Rating, Double> ratings,
+        int version) {
+    public Machine {
+        ratings = ratings == null ? Map.of() : ratings;
+    }
+}

@@ -1,8 +1,11 @@
 package grimygasket.server.machines;
 
+import grimygasket.pack.Rating;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -45,6 +48,7 @@ public class MachineStore {
                 .update();
         if (added == 1) {
             addFeatures(machine.id(), machine.features());
+            machine.ratings().forEach((rating, value) -> setRating(machine.id(), rating, value));
         }
     }
 
@@ -119,6 +123,31 @@ public class MachineStore {
                 .param("id", row.id)
                 .query(String.class)
                 .list();
-        return new Machine(row.id, row.kind, row.maker, row.model, row.serial, row.place, features, row.version);
+        return new Machine(
+                row.id, row.kind, row.maker, row.model, row.serial, row.place, features, ratings(row.id), row.version);
+    }
+
+    private Map<Rating, Double> ratings(UUID machineId) {
+        var ratings = new EnumMap<Rating, Double>(Rating.class);
+        jdbc.sql("select rating, value from machine_rating where machine_id = :id")
+                .param("id", machineId)
+                .query(row -> {
+                    ratings.put(Rating.valueOf(row.getString("rating")), row.getDouble("value"));
+                });
+        return ratings;
+    }
+
+    /**
+     * Keeps what a machine is made for.
+     *
+     * @param value in the base unit; null to forget it
+     */
+    public void setRating(UUID machineId, Rating rating, Double value) {
+        var sql = value == null ? "delete from machine_rating where machine_id = :id and rating = :rating" : """
+                        insert into machine_rating (machine_id, rating, value) values (:id, :rating, :value)
+                        on duplicate key update value = :value
+                        """;
+        var statement = jdbc.sql(sql).param("id", machineId).param("rating", rating.name());
+        (value == null ? statement : statement.param("value", value)).update();
     }
 }

@@ -46,7 +46,29 @@ class ApiDocument {
             "closedBy",
             "earlier",
             "standing",
-            "follows");
+            "follows",
+            "Measure.station",
+            "Measure.normal",
+            "gauge",
+            "meter",
+            "Check.measure",
+            "Reading.quantity",
+            "Reading.check",
+            "measured",
+            "Entry.spread",
+            "Typed.unit",
+            "Typed.spread",
+            "Written.text",
+            "Written.unit",
+            "Written.spread",
+            "Entered.call",
+            "Machine.ratings",
+            "InputView.usual",
+            "rating",
+            "between",
+            "other",
+            "picture",
+            "steady");
 
     @Bean
     OpenAPI api() {

@@ -12,7 +12,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class PageConfig implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (var view : new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/settings"}) {
+        for (var view : new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings"}) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }

@@ -1,15 +1,18 @@
 package grimygasket.server.web;
 
+import grimygasket.gauge.UnfitReadings;
 import grimygasket.server.web.Problem.Kind;
 import java.util.LinkedHashMap;
 import java.util.Optional;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.util.StringUtils;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
@@ -44,6 +47,14 @@ class Problems extends ResponseEntityExceptionHandler {
             }
         }
         return Optional.empty();
+    }
+
+    /** Readings that cannot be judged: each bad one with its sentence. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unfit(UnfitReadings e) {
+        var body = Problem.body(Kind.INVALID, e.getMessage());
+        body.setProperty("fields", e.problems());
+        return ResponseEntity.badRequest().body(body);
     }
 
     @Override

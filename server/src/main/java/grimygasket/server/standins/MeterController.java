@@ -1,0 +1,128 @@
+package grimygasket.server.standins;
+
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Check;
+import grimygasket.pack.Measure;
+import grimygasket.practice.Draws;
+import grimygasket.practice.Meter;
+import grimygasket.practice.SimulatedMachine;
+import grimygasket.server.accounts.AccountStore;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallMachines;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.knowhow.Shipped;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import grimygasket.units.Family;
+import grimygasket.units.Quantity;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * A stand-in for wireless meters: server-sent events, as a real bridge would give them. docs/meters.md describes them.
+ */
+@RestController
+class MeterController {
+    /**
+     * A simulated instrument on a practice machine.
+     *
+     * @param kind of machine
+     * @param check at which it measures
+     */
+    record PracticeMeter(String kind, String check, String name, Measure.Meter meter, Quantity quantity) {}
+
+    private final AccountStore accounts;
+    private final CallMachines calls;
+    private final SimulatedMachines machines;
+    private final Library library;
+    private final MeterStreams streams;
+
+    MeterController(
+            AccountStore accounts,
+            CallMachines calls,
+            SimulatedMachines machines,
+            Library library,
+            MeterStreams streams) {
+        this.accounts = accounts;
+        this.calls = calls;
+        this.machines = machines;
+        this.library = library;
+        this.streams = streams;
+    }
+
+    /** The instruments that there are to practise with. */
+    @GetMapping("/api/meters")
+    List<PracticeMeter> meters() {
+        return Shipped.KINDS.stream()
+                .map(kind -> library.pack(kind, library.active(kind)))
+                .flatMap(pack -> pack.checks().stream()
+                        .filter(MeterController::hasMeter)
+                        .map(check -> new PracticeMeter(
+                                pack.id(),
+                                check.id(),
+                                pack.name() + ": " + check.measure().name().toLowerCase(),
+                                check.measure().meter(),
+                                check.measure().quantity())))
+                .toList();
+    }
+
+    /** Streams a meter at the machine of a call. */
+    @GetMapping(path = "/api/calls/{callId}/checks/{check}/meter", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter ofCall(
+            @PathVariable UUID callId,
+            @PathVariable String check,
+            @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int given,
+            @AuthenticationPrincipal SignedIn me) {
+        var measured = check(calls.pack(callId).checks(), check);
+        return streams.open(
+                Meter.of(machines.of(callId), measured), measured.measure().quantity(), family(me), given);
+    }
+
+    /**
+     * Streams a meter at a practice machine.
+     *
+     * @param machine its number: the same one has the same fault
+     */
+    @GetMapping(path = "/api/meters/{kind}/{check}", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter ofPractice(
+            @PathVariable String kind,
+            @PathVariable String check,
+            @RequestParam(defaultValue = "1") int machine,
+            @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int given,
+            @AuthenticationPrincipal SignedIn me) {
+        var pack = library.pack(kind, library.active(kind));
+        var measured = check(pack.checks(), check);
+        var faults = pack.faults();
+        int which = (int) (Draws.of(machine).uniform("practice") * faults.size());
+        var simulated = SimulatedMachine.of(
+                pack,
+                Machine.of(pack, measured.needs(), Map.of()),
+                List.of(faults.get(which).id()),
+                machine);
+        return streams.open(Meter.of(simulated, measured), measured.measure().quantity(), family(me), given);
+    }
+
+    private Family family(SignedIn me) {
+        return accounts.family(me.id());
+    }
+
+    private static boolean hasMeter(Check check) {
+        return check.measure() != null && check.measure().meter() != null;
+    }
+
+    private static Check check(List<Check> checks, String id) {
+        return checks.stream()
+                .filter(check -> check.id().equals(id) && hasMeter(check))
+                .findFirst()
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "No meter measures that."));
+    }
+}

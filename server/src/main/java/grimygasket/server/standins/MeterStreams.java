@@ -1,0 +1,94 @@
+package grimygasket.server.standins;
+
+import grimygasket.gauge.Steady;
+import grimygasket.practice.Meter;
+import grimygasket.units.Family;
+import grimygasket.units.Quantity;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Sends the samples of meters, as time goes. */
+@Component
+class MeterStreams {
+    private static final long LONGEST = TimeUnit.MINUTES.toMillis(15);
+    private static final long TICK_MILLIS = (long) (1000 * Meter.TICK);
+
+    private final ScheduledExecutorService clock = Executors.newScheduledThreadPool(2);
+
+    /**
+     * One sample.
+     *
+     * @param second since it was connected
+     * @param value in the technician's unit
+     * @param steady the value taken while it is steady; null while it is not
+     */
+    record Sample(double second, double value, String shown, String unit, SteadyValue steady) {}
+
+    record SteadyValue(double value, double spread, String shown) {}
+
+    /**
+     * @param given samples that had come before the connection was lost: they are not sent again
+     */
+    SseEmitter open(Meter meter, Quantity quantity, Family family, int given) {
+        var emitter = new SseEmitter(LONGEST);
+        var samples = new ArrayList<Double>();
+        while (meter.samples() < given) {
+            samples.add(meter.next());
+        }
+        var job = new AtomicReference<Future<?>>();
+        Runnable stop = () -> job.get().cancel(false);
+        emitter.onCompletion(stop);
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(e -> stop.run());
+        job.set(clock.scheduleAtFixedRate(
+                () -> send(emitter, meter, samples, quantity, family),
+                TICK_MILLIS,
+                TICK_MILLIS,
+                TimeUnit.MILLISECONDS));
+        return emitter;
+    }
+
+    private static void send(SseEmitter emitter, Meter meter, List<Double> samples, Quantity quantity, Family family) {
+        samples.add(meter.next());
+        try {
+            emitter.send(SseEmitter.event()
+                    .id(String.valueOf(meter.samples()))
+                    .name("sample")
+                    .reconnectTime(TICK_MILLIS)
+                    .data(sample(meter, samples, quantity, family)));
+        } catch (IOException | IllegalStateException e) {
+            emitter.completeWithError(e);
+        }
+    }
+
+    private static Sample sample(Meter meter, List<Double> samples, Quantity quantity, Family family) {
+        var unit = quantity.unit(family);
+        double last = samples.get(samples.size() - 1);
+        var steady = Steady.of(quantity, samples);
+        return new Sample(
+                meter.samples() * Meter.TICK,
+                unit.fromBase(last),
+                unit.show(last),
+                unit.symbol(),
+                steady == null
+                        ? null
+                        : new SteadyValue(
+                                unit.fromBase(steady.value()),
+                                steady.spread() / unit.size(),
+                                unit.show(steady.value())));
+    }
+
+    @PreDestroy
+    void close() {
+        clock.shutdownNow();
+    }
+}

@@ -1,0 +1,68 @@
+package grimygasket.server.standins;
+
+import grimygasket.gauge.Steady;
+import grimygasket.server.accounts.AccountStore;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.units.Quantity;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Recorded series of a meter, written as CSV and read from it. */
+@RestController
+@RequestMapping("/api/series")
+class SeriesController {
+    /**
+     * @param unit of all values
+     */
+    record Recorded(
+            @NotNull @Size(max = 10) String unit,
+            @NotNull @Size(max = 5000) List<@Valid Moment> samples) {}
+
+    record Moment(double second, double value) {}
+
+    /**
+     * What a file holds, in the technician's own unit.
+     *
+     * @param steady its steady end; null where it never was steady
+     */
+    record Read(String unit, List<Moment> samples, MeterStreams.SteadyValue steady) {}
+
+    private final AccountStore accounts;
+
+    SeriesController(AccountStore accounts) {
+        this.accounts = accounts;
+    }
+
+    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE, produces = "text/csv;charset=UTF-8")
+    String write(@Valid @RequestBody Recorded series) {
+        return SeriesFile.write(series.unit, series.samples);
+    }
+
+    /**
+     * @param quantity that is wanted: a series of another one is refused
+     */
+    @PostMapping(consumes = "text/csv", produces = MediaType.APPLICATION_JSON_VALUE)
+    Read read(@RequestParam Quantity quantity, @RequestBody String csv, @AuthenticationPrincipal SignedIn me) {
+        var own = quantity.unit(accounts.family(me.id()));
+        var base = SeriesFile.read(csv, quantity);
+        var steady = Steady.of(quantity, base.stream().map(Moment::value).toList());
+        return new Read(
+                own.symbol(),
+                base.stream()
+                        .map(moment -> new Moment(moment.second, own.fromBase(moment.value)))
+                        .toList(),
+                steady == null
+                        ? null
+                        : new MeterStreams.SteadyValue(
+                                own.fromBase(steady.value()), steady.spread() / own.size(), own.show(steady.value())));
+    }
+}
