@@ -23,6 +23,11 @@ export const router = createRouter({
         { path: 'versions', component: () => import('./know-how/Versions.vue') },
       ],
     },
+    {
+      path: '/gauges/:gauge?',
+      component: () => import('./gauges/GaugesView.vue'),
+      props: ({ params, query }) => ({ gauge: params.gauge || undefined, call: query.call }),
+    },
     { path: '/settings', component: () => import('./settings/SettingsView.vue') },
     { path: '/:rest(.*)', redirect: '/round' },
   ],

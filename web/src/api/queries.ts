@@ -40,8 +40,9 @@ export function useRound(day: MaybeRefOrGetter<string | undefined>) {
 
 export const callKey = (id: string) => ['call', id]
 
-export function useCall(id: MaybeRefOrGetter<string>) {
+export function useCall(id: MaybeRefOrGetter<string>, enabled: () => boolean = () => true) {
   return useQuery({
+    enabled,
     queryKey: ['call', computed(() => toValue(id))],
     queryFn: () =>
       answer(() => api.GET('/api/calls/{callId}', { params: { path: { callId: toValue(id) } } })),
@@ -68,6 +69,24 @@ export function useEarlierCalls(machineId: MaybeRefOrGetter<string | undefined>)
         api.GET('/api/machines/{machineId}/calls', { params: { path: { machineId: toValue(machineId)! } } }),
       ),
     enabled: () => !!toValue(machineId),
+  })
+}
+
+/** Every gauge, with the data of a call's machine where there is one. */
+export function useGauges(call: MaybeRefOrGetter<string | undefined>) {
+  return useQuery({
+    queryKey: ['gauges', computed(() => toValue(call))],
+    queryFn: () => answer(() => api.GET('/api/gauges', { params: { query: { call: toValue(call) } } })),
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** The simulated meters that there are to practise with. */
+export function useMeters() {
+  return useQuery({
+    queryKey: ['meters'],
+    queryFn: () => answer(() => api.GET('/api/meters')),
+    staleTime: Infinity,
   })
 }
 

@@ -64,7 +64,11 @@ const step = computed(() => {
   return alternatives.find((one) => stepKey(one) === chosen.value) ?? next
 })
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
-const findings = computed(() => call.value!.entries.map((entry) => shortText(entry, pack.value, codes.value)))
+const findings = computed(() =>
+  call.value!.entries.map((entry) =>
+    shortText({ ...entry, says: call.value!.readings[entry.id]?.says }, pack.value, codes.value),
+  ),
+)
 
 const wide = useMediaQuery('(min-width: 60rem)')
 const station = ref<string>()
@@ -139,6 +143,7 @@ watch(
             :pack="pack"
             :path="path"
             :slim="slim"
+            :openings="call.openings"
             @touch="station = $event"
           />
         </div>

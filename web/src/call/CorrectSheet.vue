@@ -5,10 +5,11 @@ import { byId } from '../judgement/byId'
 import { findingText } from '../judgement/wording'
 import Sheet from '../ui/Sheet.vue'
 import { useCallContext } from './context'
+import ReadingEntry from './ReadingEntry.vue'
 
 /** The line of the story that is corrected; none while the sheet is shut. */
 const entry = defineModel<Entry>()
-const { pack, codes, actions } = useCallContext()
+const { call, pack, codes, actions } = useCallContext()
 
 const SIGN_ANSWERS = [
   { id: 'yes', name: 'Yes' },
@@ -38,6 +39,12 @@ async function correct(answer: string) {
 <template>
   <Sheet :model-value="!!entry" :title="entry ? question : ''" @update:model-value="entry = undefined">
     <div v-if="entry" class="grid gap-2">
+      <ReadingEntry
+        v-if="entry.kind === 'CHECK' && call.measures[entry.subject]"
+        :check="entry.subject"
+        :entry="entry"
+        @kept="entry = undefined"
+      />
       <button
         v-for="answer in answers"
         :key="answer.id"

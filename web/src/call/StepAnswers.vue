@@ -4,11 +4,12 @@ import type { Step } from '../api/types'
 import { leaderName } from '../judgement/wording'
 import { lowerFirst, percent } from '../ui/format'
 import { useCallContext } from './context'
+import ReadingEntry from './ReadingEntry.vue'
 
 const KINDS = { ASK: 'SIGN', FACT: 'FACT', CHECK: 'CHECK' } as const
 
 const props = defineProps<{ step: Step }>()
-const { pack, actions } = useCallContext()
+const { call, pack, actions } = useCallContext()
 
 /** Each answer with what it would mean. */
 const answers = computed(() =>
@@ -23,6 +24,10 @@ const enter = (answer: string) => actions.enter(kind.value, props.step.id, answe
 
 <template>
   <div class="grid gap-2">
+    <template v-if="step.kind === 'CHECK' && call.measures[step.id]">
+      <ReadingEntry :key="step.id" :check="step.id" />
+      <p class="text-soft text-sm">or by eye:</p>
+    </template>
     <button
       v-for="answer in answers"
       :key="answer.outcome"

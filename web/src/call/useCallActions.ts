@@ -3,7 +3,7 @@ import { ref, type Ref } from 'vue'
 import { answer, api, putFile } from '../api/client'
 import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queries'
-import type { Call, Entry, Job, Laid, Line, PartUse } from '../api/types'
+import type { Call, Entry, Job, Laid, Line, PartUse, Rating, Typed } from '../api/types'
 
 type Change = () => Promise<Call>
 
@@ -45,18 +45,25 @@ export function useCallActions(callId: Ref<string>) {
 
   const call = () => ({ callId: callId.value })
 
-  /** Enters what was seen, checked or done. The id is made once, so that trying again enters nothing twice. */
-  function enter(kind: Entry['kind'], subject: string, given: string) {
-    const body = { id: uuid(), kind, subject, answer: given }
+  /** The id is made once, so that trying again enters nothing twice. */
+  function add(entry: Pick<Entry, 'kind' | 'subject' | 'answer'> & { measured?: Typed }) {
+    const body = { id: uuid(), ...entry }
     return run(
       () => answer(() => api.POST('/api/calls/{callId}/entries', { params: { path: call() }, body })),
-      given,
+      entry.answer,
     )
   }
 
-  function correct(entry: Entry, given: string) {
+  /** Enters what was seen, checked or done. */
+  const enter = (kind: Entry['kind'], subject: string, given: string) => add({ kind, subject, answer: given })
+
+  /** Enters what an instrument read at a check. */
+  const measure = (check: string, measured: Typed) =>
+    add({ kind: 'CHECK', subject: check, answer: 'measured', measured })
+
+  function correct(entry: Entry, given: string, measured?: Typed) {
     const path = { ...call(), entryId: entry.id }
-    const body = { answer: given, version: entry.version }
+    const body = { answer: given, version: entry.version, measured }
     return run(
       () => answer(() => api.PUT('/api/calls/{callId}/entries/{entryId}', { params: { path }, body })),
       given,
@@ -126,6 +133,12 @@ export function useCallActions(callId: Ref<string>) {
     )
   }
 
+  /** What the machine's plate says, as it was typed. */
+  function rate(ratings: Record<Rating, string>) {
+    const body = { ratings }
+    return run(() => answer(() => api.PUT('/api/calls/{callId}/ratings', { params: { path: call() }, body })))
+  }
+
   const caution = (id: string) => ({ params: { path: { ...call(), caution: id } } })
   const keepCaution = (id: string) =>
     run(() => answer(() => api.PUT('/api/calls/{callId}/cautions/{caution}', caution(id))))
@@ -164,6 +177,7 @@ export function useCallActions(callId: Ref<string>) {
     again: () => last && run(last, mine.value),
     dismiss,
     enter,
+    measure,
     correct,
     takeBack,
     usePart,
@@ -175,6 +189,7 @@ export function useCallActions(callId: Ref<string>) {
     addPhoto,
     removePhoto,
     fit,
+    rate,
     keepCaution,
     takeBackCaution,
     complain,

@@ -3,6 +3,7 @@ import { useSession } from '../api/queries'
 import type { Entry, Line } from '../api/types'
 import { byId } from '../judgement/byId'
 import { findingText } from '../judgement/wording'
+import { useUnits } from '../readings/useUnits'
 import { lowerFirst, money } from '../ui/format'
 import { useCallContext } from './context'
 import { conditionText, DEBT, FATE } from './job'
@@ -27,6 +28,7 @@ const PLACE = { TRAY: 'on the tray', BACK: 'back in', LEFT_OUT: 'left out' }
 export function useStory() {
   const { call, pack, codes, actions } = useCallContext()
   const { data: session } = useSession()
+  const units = useUnits()
 
   const line = ({ id, at, by, version, what: said }: Line, what: string, result: string): StoryLine => ({
     id,
@@ -36,6 +38,7 @@ export function useStory() {
     result,
     undo: () => actions.drop({ id, at, by, version, what: said }),
   })
+  const said = (entry: Entry) => ({ ...entry, says: call.value.readings[entry.id]?.says })
   const station = (id: string) =>
     byId(
       pack.value.paths.flatMap((path) => path.stations),
@@ -60,7 +63,7 @@ export function useStory() {
       const { runs, before, after, proof } = one.what
       const known = byId(pack.value.proofs, proof)!
       const reading = (value: number | undefined, when: string) =>
-        value === undefined ? '' : `${value} ${known.reading?.unit ?? ''} ${when}`
+        value === undefined ? '' : `${units.reading(known.reading!, value)} ${when}`
       const seen = runs ? `seen ${runs} ×` : ''
       return line(
         one,
@@ -76,7 +79,7 @@ export function useStory() {
         id: entry.id,
         at: entry.at,
         by: entry.by,
-        ...findingText(entry, pack.value, codes.value),
+        ...findingText(said(entry), pack.value, codes.value),
         undo: () => actions.takeBack(entry),
         entry: ANSWERED.includes(entry.kind) ? entry : undefined,
       })),

@@ -8,7 +8,13 @@ import { byId } from './byId'
 
 const MEDIUM = { WATER: 'bg-water', AIR: 'bg-air', HEAT: 'bg-heat', POWER: 'bg-power' }
 
-const props = defineProps<{ pack: Pack; path: PathState; slim?: boolean }>()
+const props = defineProps<{
+  pack: Pack
+  path: PathState
+  slim?: boolean
+  /** Open share of the stations where it was measured. */
+  openings?: Record<string, number>
+}>()
 defineEmits<{ touch: [station: string] }>()
 const vertical = useMediaQuery('(max-width: 59.99rem)')
 
@@ -17,17 +23,22 @@ const known = computed(() => byId(props.pack.paths, props.path.path)!)
 const stations = computed(() => {
   let through = 1
   return props.path.stations.map((state, i) => {
-    through *= 1 - 0.7 * state.chance
+    const open = props.openings?.[state.station]
+    through *= 1 - 0.7 * (open === undefined ? state.chance : 1 - open)
+    const measured = open === undefined ? undefined : `${percent(open)} open`
     return {
       ...state,
       name: byId(known.value.stations, state.station)!.name,
-      shape: boreShape(state.chance, vertical.value, i * 2),
+      shape: boreShape(open === undefined ? state.chance : 1 - open, vertical.value, i * 2),
+      measured,
       strength: 0.25 + 0.75 * through,
-      words: state.cleared
-        ? 'cleared'
-        : state.chance >= 0.01
-          ? `${percent(state.chance)} in the way`
-          : 'hardly',
+      words: measured
+        ? `measured, ${measured}`
+        : state.cleared
+          ? 'cleared'
+          : state.chance >= 0.01
+            ? `${percent(state.chance)} in the way`
+            : 'hardly',
     }
   })
 })
@@ -56,7 +67,8 @@ const stations = computed(() => {
             </span>
           </span>
           <span class="reading" :class="{ 'text-clean': station.cleared }"
-            ><span v-if="station.cleared || station.chance >= 0.01">{{
+            ><span v-if="station.measured" class="measured">{{ station.measured }}</span
+            ><span v-else-if="station.cleared || station.chance >= 0.01">{{
               station.cleared ? '✓' : percent(station.chance)
             }}</span></span
           >
@@ -89,6 +101,9 @@ const stations = computed(() => {
 }
 .reading > span {
   @apply rounded bg-white/90 px-1.5 leading-5;
+}
+.reading > .measured {
+  @apply border-rubber border-2;
 }
 .name {
   @apply bg-enamel -ml-[3px] block pt-1 text-center text-[0.95rem] leading-tight;

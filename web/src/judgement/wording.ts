@@ -3,7 +3,10 @@ import { lowerFirst } from '../ui/format'
 import { byId } from './byId'
 
 /** Something found out, on a call or supposed. */
-export type Finding = Pick<Entry, 'kind' | 'subject' | 'answer'>
+export type Finding = Pick<Entry, 'kind' | 'subject' | 'answer'> & {
+  /** What was read, in words, where something was measured. */
+  says?: string
+}
 
 const SIGN_ANSWERS: Record<string, string> = { yes: 'Yes', no: 'No', unknown: 'Not known' }
 const REMEDY_ANSWERS: Record<string, string> = {
@@ -36,7 +39,7 @@ export const codeName = (code: Pick<Code, 'code' | 'display'>) =>
 /** A finding in words: what, and what came of it. */
 export function findingText(finding: Finding, pack: Pack, codes: Code[]): { what: string; result: string } {
   const { kind, subject, answer } = finding
-  const result = answerText(finding, answer, pack)
+  const result = finding.says ?? answerText(finding, answer, pack)
   switch (kind) {
     case 'SIGN': {
       const sign = byId(pack.signs, subject)

@@ -8,6 +8,7 @@ import { forgetLastCall } from '../ui/lastCall'
 import { forgetDrafts } from '../ui/drafts'
 import Notice from '../ui/Notice.vue'
 import People from './People.vue'
+import UnitChoice from './UnitChoice.vue'
 
 const { data: session } = useSession()
 const { data: settings, failureReason, refetch } = useSchools()
@@ -84,6 +85,7 @@ async function leave() {
         </label>
         <p class="mt-1 text-[0.95rem]">{{ school.why }}</p>
       </fieldset>
+      <UnitChoice v-if="session" :session="session" />
       <People v-if="session" :lead="session.lead" />
     </div>
   </main>

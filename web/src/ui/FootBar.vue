@@ -17,6 +17,7 @@ watch(
 const VIEWS = [
   { path: '/round', name: 'Round' },
   { path: '/know-how', name: 'Know-how' },
+  { path: '/gauges', name: 'Gauges' },
   { path: '/settings', name: 'Settings' },
 ]
 </script>
@@ -52,7 +53,7 @@ const VIEWS = [
 <style scoped>
 @reference '../styles.css';
 .foot {
-  @apply flex min-h-14 items-center border-t-4 border-transparent px-4 font-semibold text-[#d9d5ca];
+  @apply flex min-h-14 items-center border-t-4 border-transparent px-2 text-[0.95rem] font-semibold sm:px-4 sm:text-base text-[#d9d5ca];
 }
 .foot.on {
   @apply border-act text-white;

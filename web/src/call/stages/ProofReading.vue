@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Proof } from '../../api/types'
+import MeterSheet from '../../readings/MeterSheet.vue'
+import { useUnits } from '../../readings/useUnits'
 import TextField from '../../ui/TextField.vue'
 import { useDraft } from '../../ui/drafts'
 import { useCallContext } from '../context'
@@ -9,7 +11,20 @@ import { useProofRun } from './useProofRun'
 const props = defineProps<{ proof: Proof; when: 'before' | 'after' }>()
 const { call, actions } = useCallContext()
 const { run, change } = useProofRun(() => props.proof)
-const kept = computed(() => run.value[props.when])
+/** What is noted here, or was read at a check before the cure. */
+const kept = computed(
+  () =>
+    run.value[props.when] ??
+    (props.when === 'before' ? call.value.measuredBefore[props.proof.id] : undefined),
+)
+const units = useUnits()
+const reading = computed(() => props.proof.reading!)
+const symbol = computed(() =>
+  reading.value.quantity ? units.symbol(reading.value.quantity) : reading.value.unit,
+)
+const shown = computed(() => kept.value !== undefined && units.reading(reading.value, kept.value))
+const meter = computed(() => reading.value.check && call.value.measures[reading.value.check]?.meter)
+const metering = ref(false)
 const typed = useDraft(`reading:${call.value.id}:${props.proof.id}:${props.when}`, '')
 const error = ref<string>()
 
@@ -17,7 +32,9 @@ async function keep() {
   const text = typed.value.trim().replace(',', '.')
   const value = Number(text)
   error.value = text && Number.isFinite(value) ? undefined : 'A number, please, for example 3.5.'
-  if (!error.value && (await change({ [props.when]: value }))) typed.value = ''
+  const { quantity } = reading.value
+  const base = quantity ? units.toBase(quantity, value) : value
+  if (!error.value && (await change({ [props.when]: base }))) typed.value = ''
 }
 </script>
 
@@ -26,16 +43,22 @@ async function keep() {
     <TextField
       v-model="typed"
       class="min-w-0 flex-1"
-      :label="`${proof.reading!.name}, ${when} (${proof.reading!.unit})`"
-      :placeholder="kept === undefined ? '' : String(kept)"
+      :label="`${reading.name}, ${when} (${symbol})`"
       :error="error"
-      :hint="kept === undefined ? undefined : `✓ ${kept} ${proof.reading!.unit}`"
+      :hint="shown ? `✓ ${shown}` : undefined"
       inputmode="decimal"
       maxlength="12"
     />
+    <button v-if="meter" type="button" class="btn mt-7 px-3" @click="metering = true">Meter</button>
     <button class="btn mt-7" :disabled="actions.busy.value || !typed.trim()">Keep</button>
   </form>
-  <p v-else-if="kept !== undefined">
-    {{ proof.reading!.name }}, {{ when }}: {{ kept }} {{ proof.reading!.unit }}
-  </p>
+  <p v-else-if="shown">{{ reading.name }}, {{ when }}: {{ shown }}</p>
+  <MeterSheet
+    v-if="metering"
+    v-model="metering"
+    :url="`/api/calls/${call.id}/checks/${reading.check}/meter`"
+    :name="reading.name"
+    :quantity="reading.quantity!"
+    @take="typed = String(Number($event.value.toPrecision(4)))"
+  />
 </template>

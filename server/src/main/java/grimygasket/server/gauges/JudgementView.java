@@ -42,7 +42,9 @@ record JudgementView(
 
     record AxisView(String name, String unit) {}
 
-    record CurveView(String name, Picture.Stroke stroke, List<Picture.Point> points) {}
+    record CurveView(String name, Picture.Stroke stroke, List<PointView> points) {}
+
+    record PointView(double x, double y) {}
 
     record MarkView(String name, double x, double y) {}
 
@@ -92,7 +94,7 @@ record JudgementView(
                                 curve.name(),
                                 curve.stroke(),
                                 curve.points().stream()
-                                        .map(point -> new Picture.Point(x.fromBase(point.x()), y.fromBase(point.y())))
+                                        .map(point -> new PointView(x.fromBase(point.x()), y.fromBase(point.y())))
                                         .toList()))
                         .toList(),
                 picture.marks().stream()

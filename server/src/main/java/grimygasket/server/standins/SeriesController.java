@@ -42,7 +42,7 @@ class SeriesController {
         this.accounts = accounts;
     }
 
-    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE, produces = "text/csv;charset=UTF-8")
+    @PostMapping(path = "/csv", produces = "text/csv;charset=UTF-8")
     String write(@Valid @RequestBody Recorded series) {
         return SeriesFile.write(series.unit, series.samples);
     }

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Entry, Written } from '../api/types'
+import MeterSheet from '../readings/MeterSheet.vue'
+import type { Steady } from '../readings/useMeter'
+import TextField from '../ui/TextField.vue'
+import { useDraft } from '../ui/drafts'
+import { byId } from '../judgement/byId'
+import { useCallContext } from './context'
+
+const props = defineProps<{
+  check: string
+  /** The entry that it corrects; none for a new one. */
+  entry?: Entry
+}>()
+const emit = defineEmits<{ kept: [] }>()
+const { call, pack, actions } = useCallContext()
+const measurable = computed(() => call.value.measures[props.check]!)
+const measure = computed(() => byId(pack.value.checks, props.check)!.measure!)
+const typed = useDraft<Written>(`reading:${call.value.id}:${props.check}`, {})
+const metering = ref(false)
+
+/** The sentence belongs beside what was typed. */
+const error = computed(() => actions.problem.value?.fields.reading)
+
+async function keep() {
+  const { text = '', spread } = typed.value
+  const measured = { text, spread, unit: measurable.value.unit }
+  const kept = props.entry
+    ? actions.correct(props.entry, 'measured', measured)
+    : actions.measure(props.check, measured)
+  if (await kept) {
+    typed.value = {}
+    emit('kept')
+  }
+}
+
+function take(steady: Steady) {
+  typed.value = { text: String(Number(steady.value.toPrecision(4))), spread: steady.spread }
+}
+</script>
+
+<template>
+  <form class="border-rubber grid gap-2 rounded-lg border-2 bg-white p-3" novalidate @submit.prevent="keep">
+    <div class="flex items-start gap-2">
+      <TextField
+        :model-value="typed.text ?? ''"
+        class="min-w-0 flex-1"
+        :label="measurable.unit ? `${measurable.name}, ${measurable.unit}` : measurable.name"
+        :error="error"
+        :hint="`Sound ones read ${measurable.sound}.`"
+        inputmode="decimal"
+        maxlength="12"
+        autocomplete="off"
+        @update:model-value="typed = { text: $event }"
+      />
+      <button class="btn btn-act mt-7" :disabled="actions.busy.value || !typed.text">Keep</button>
+    </div>
+    <div class="flex flex-wrap gap-2 empty:hidden">
+      <button v-if="measurable.meter" type="button" class="btn" @click="metering = true">From a meter</button>
+      <RouterLink
+        v-if="measurable.gauge"
+        :to="{ path: `/gauges/${measurable.gauge}`, query: { call: call.id } }"
+        class="btn"
+        >Work it out</RouterLink
+      >
+    </div>
+    <MeterSheet
+      v-if="metering"
+      v-model="metering"
+      :url="`/api/calls/${call.id}/checks/${check}/meter`"
+      :name="measurable.name"
+      :quantity="measure.quantity"
+      @take="take"
+    />
+  </form>
+</template>

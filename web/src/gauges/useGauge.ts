@@ -1,0 +1,47 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed } from 'vue'
+import { answer, api } from '../api/client'
+import { Problem } from '../api/problem'
+import type { Gauge, Written } from '../api/types'
+import { useDraft } from '../ui/drafts'
+
+/** Milliseconds after the last key until it is judged. */
+const PAUSE = 250
+
+/** What is entered at a gauge, kept on this device, and what it means. */
+export function useGauge(gauge: Gauge, call: string | undefined) {
+  const typed = useDraft<Record<string, Written>>(`gauge:${gauge.id}:${call ?? ''}`, {})
+  const entered = computed(() => JSON.stringify(typed.value))
+  const settled = refDebounced(entered, PAUSE)
+
+  const judged = useQuery({
+    queryKey: ['judgement', gauge.id, call, settled],
+    queryFn: () =>
+      answer(() =>
+        api.POST('/api/gauges/{id}/judgements', {
+          params: { path: { id: gauge.id } },
+          body: { call, inputs: JSON.parse(settled.value) as Record<string, Written> },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })
+  const problem = computed(() =>
+    judged.failureReason.value instanceof Problem ? judged.failureReason.value : undefined,
+  )
+
+  return {
+    typed,
+    judgement: computed(() => (problem.value ? undefined : judged.data.value)),
+    problem,
+    again: () => judged.refetch(),
+    /** What is wrong with an input; nothing is, as long as it is empty. */
+    error: (id: string) => (typed.value[id]?.text ? problem.value?.fields[id] : undefined),
+    /** What is still to be entered, by input. */
+    wanted: (id: string) => (typed.value[id]?.text ? undefined : problem.value?.fields[id]),
+    set: (id: string, written: Written) => (typed.value = { ...typed.value, [id]: written }),
+    clear: () => (typed.value = {}),
+  }
+}
+
+export type GaugeEntry = ReturnType<typeof useGauge>

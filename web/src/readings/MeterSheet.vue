@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { Quantity } from '../api/types'
+import Sheet from '../ui/Sheet.vue'
+import MeterPanel from './MeterPanel.vue'
+import type { Steady } from './useMeter'
+
+defineProps<{ url: string; name: string; quantity: Quantity }>()
+const emit = defineEmits<{ take: [steady: Steady] }>()
+const open = defineModel<boolean>({ required: true })
+
+function take(steady: Steady) {
+  open.value = false
+  emit('take', steady)
+}
+</script>
+
+<template>
+  <Sheet v-model="open" :title="name">
+    <MeterPanel :url="url" :name="name" :quantity="quantity" @take="take" />
+  </Sheet>
+</template>

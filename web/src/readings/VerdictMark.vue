@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { Verdict } from '../api/types'
+
+defineProps<{ verdict: Verdict }>()
+/** Told apart by shape and word, not by colour alone. */
+const MARKS: Record<Verdict, { sign: string; word: string; look: string }> = {
+  GOOD: { sign: '✓', word: 'Good', look: 'bg-clean text-white' },
+  WATCH: { sign: '△', word: 'Watch it', look: 'bg-warn text-ink' },
+  BAD: { sign: '✕', word: 'Bad', look: 'bg-act text-white' },
+  CANNOT_TELL: { sign: '?', word: 'Cannot tell', look: 'bg-rubber text-white' },
+}
+</script>
+
+<template>
+  <span
+    class="label-read inline-flex items-center gap-1.5 rounded px-2 py-1 whitespace-nowrap"
+    :class="MARKS[verdict].look"
+  >
+    <span aria-hidden="true" class="text-sm">{{ MARKS[verdict].sign }}</span> {{ MARKS[verdict].word }}
+  </span>
+</template>
