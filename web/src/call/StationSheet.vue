@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Outcome } from '../api/types'
 import { minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import Sheet from '../ui/Sheet.vue'
@@ -27,7 +28,8 @@ const steps = computed(() => {
   return [...(next ? [next] : []), ...alternatives].filter((step) => {
     if (step.kind === 'REMEDY') return concerns(pack.value.remedies.find((r) => r.id === step.id)!.cures)
     const check = pack.value.checks.find((c) => step.kind === 'CHECK' && c.id === step.id)
-    return check?.outcomes.some((outcome) => concerns(outcome.causes))
+    const seenHere = (outcome: Outcome) => concerns(outcome.causes) || outcome.blockedUpTo === props.station
+    return check?.measure?.station === props.station || check?.outcomes.some(seenHere)
   })
 })
 </script>

@@ -10,7 +10,6 @@ import VesselCounter from './VesselCounter.vue'
 const props = defineProps<{
   input: GaugeInput
   gauge: string
-  kind?: string
   meter?: PracticeMeter
   error?: string
   wanted?: string
@@ -34,7 +33,7 @@ const note = computed(() => {
   if (text.value || !props.input.usual)
     return props.wanted ?? (props.input.optional ? 'May be left out.' : '')
   if (!props.input.rating) return `Taken as ${props.input.usual}.`
-  return props.input.own ? 'This machine’s own.' : `Usual${props.kind ? ` for a ${props.kind}` : ''}.`
+  return props.input.own ? 'This machine’s own.' : 'What is usual.'
 })
 
 /** One step up or down, from what stands there or is taken, and never beyond what there can be. */

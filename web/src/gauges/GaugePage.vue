@@ -2,7 +2,7 @@
 import { useClipboard } from '@vueuse/core'
 import { computed } from 'vue'
 import { useMeters } from '../api/queries'
-import type { Gauge, GaugeInput as Input } from '../api/types'
+import type { Gauge, GaugeInput as Input, Written } from '../api/types'
 import Notice from '../ui/Notice.vue'
 import Chart from './Chart.vue'
 import GaugeInput from './GaugeInput.vue'
@@ -22,6 +22,16 @@ const meter = (input: Input) =>
   ['TEMPERATURE', 'SUCTION', 'VOLTAGE', 'RESISTANCE', 'AIR_FLOW'].includes(input.quantity)
     ? meters.value?.find((one) => one.quantity === input.quantity)
     : undefined
+/** An input with what stands there. */
+const about = (input: Input) => ({
+  modelValue: entry.typed.value[input.id] ?? {},
+  'onUpdate:modelValue': (written: Written) => entry.set(input.id, written),
+  input,
+  gauge: props.gauge.id,
+  meter: meter(input),
+  error: entry.error(input.id),
+  wanted: entry.wanted(input.id),
+})
 const print = () => window.print()
 </script>
 
@@ -31,30 +41,22 @@ const print = () => window.print()
       <h1 class="text-3xl leading-tight">{{ gauge.name }}</h1>
       <p class="text-soft">{{ gauge.tells }}</p>
     </header>
-    <form class="grid content-start gap-4" novalidate @submit.prevent>
-      <template
-        v-for="[title, inputs] in [['Read off', readings] as const, ['This machine', ratings] as const]"
-      >
-        <fieldset v-if="inputs.length" :key="title" class="grid gap-4">
-          <legend class="label-read text-soft mb-2">{{ title }}</legend>
-          <GaugeInput
-            v-for="input in inputs"
-            :key="input.id"
-            :model-value="entry.typed.value[input.id] ?? {}"
-            :input="input"
-            :gauge="gauge.id"
-            :meter="meter(input)"
-            :error="entry.error(input.id)"
-            :wanted="entry.wanted(input.id)"
-            @update:model-value="entry.set(input.id, $event)"
-          />
-        </fieldset>
-      </template>
-      <button type="button" class="btn btn-quiet no-print justify-self-start" @click="entry.clear()">
-        Clear all
-      </button>
+    <form class="contents" novalidate @submit.prevent>
+      <fieldset class="grid content-start gap-4">
+        <legend class="label-read text-soft mb-2">Read off</legend>
+        <GaugeInput v-for="input in readings" :key="input.id" v-bind="about(input)" />
+        <button type="button" class="btn btn-quiet no-print justify-self-start" @click="entry.clear()">
+          Clear all
+        </button>
+      </fieldset>
+      <fieldset v-if="ratings.length" class="order-2 grid content-start gap-4 lg:col-start-1">
+        <legend class="label-read text-soft mb-2">This machine’s data</legend>
+        <GaugeInput v-for="input in ratings" :key="input.id" v-bind="about(input)" />
+      </fieldset>
     </form>
-    <div class="grid min-w-0 content-start gap-4">
+    <div
+      class="order-1 grid min-w-0 content-start gap-4 lg:order-none lg:col-start-2 lg:row-span-2 lg:row-start-2"
+    >
       <Notice
         v-if="entry.problem.value?.passes"
         :problem="entry.problem.value"

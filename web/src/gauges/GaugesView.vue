@@ -23,7 +23,7 @@ const query = computed(() => (props.call ? { call: props.call } : {}))
 
 <template>
   <main class="mx-auto w-full max-w-7xl flex-1 px-3 pb-10 sm:px-6">
-    <p class="no-print flex min-h-12 flex-wrap items-center justify-between gap-x-6 pt-2">
+    <p class="no-print flex flex-wrap items-center justify-between gap-x-6 pt-2">
       <RouterLink
         v-if="shown"
         :to="{ path: '/gauges', query }"
@@ -66,7 +66,7 @@ const query = computed(() => (props.call ? { call: props.call } : {}))
       >
         <h1 v-if="!shown" class="text-3xl sm:col-span-2 lg:hidden">Gauges</h1>
         <section v-for="group in groups" :key="group.name" class="lg:mb-3">
-          <h2 class="label-read text-soft">{{ group.name }}</h2>
+          <h2 class="label-read text-soft mt-2 mb-1">{{ group.name }}</h2>
           <ul>
             <li v-for="one in group.gauges" :key="one.id">
               <RouterLink

@@ -21,9 +21,6 @@ public record Expectation(Measure measure, Amount sound) {
 
     private static final double WATCH = 0.8;
 
-    /** Sound machines lie within so many standard deviations, 95 of 100. */
-    private static final double SIGMAS = 1.96;
-
     /**
      * @throws IllegalArgumentException if nothing can be measured at the check
      */
@@ -33,11 +30,11 @@ public record Expectation(Measure measure, Amount sound) {
     }
 
     public double low() {
-        return sound.value() - SIGMAS * sound.spread();
+        return sound.value() - Estimate.COVERAGE * sound.spread();
     }
 
     public double high() {
-        return sound.value() + SIGMAS * sound.spread();
+        return sound.value() + Estimate.COVERAGE * sound.spread();
     }
 
     /** A reading as a share of the sound one. */

@@ -29,7 +29,7 @@ public final class WarmAir {
 
     /**
      * Pressure of saturated vapour: {@code 0.6112 · exp(17.62 T / (243.12 + T))}, the Magnus formula (WMO-No. 8, annex
-     * 4.B), good to 0.1 % from 0 to 60 °C and to 1 % at 90 °C.
+     * 4.B), good to 0.5 % from 0 to 60 °C and to 1.2 % at 80 °C.
      *
      * @return in kPa
      */

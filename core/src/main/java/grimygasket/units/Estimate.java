@@ -10,8 +10,11 @@ import java.util.function.ToDoubleFunction;
  * @param high its upper end, at least {@code value}
  */
 public record Estimate(Quantity quantity, double value, double low, double high) {
-    /** Standard deviations on each side of a normal distribution that leave out 5 %. */
-    private static final double SIGMAS_OF_95_PERCENT = 1.959964;
+    /**
+     * Coverage factor: standard deviations on each side that hold 95 of 100. A spread is itself only known to about a
+     * sixth, which makes some 20 degrees of freedom: Student's t, JCGM 100:2008, sections G.3 and G.4.2.
+     */
+    public static final double COVERAGE = 2.09;
 
     public Estimate {
         if (!(low <= value && value <= high)) {
@@ -25,7 +28,7 @@ public record Estimate(Quantity quantity, double value, double low, double high)
 
     /**
      * What follows from some measured values. The inputs are moved together along the direction in which the result
-     * changes most for their spreads, by 1.96 standard deviations either way, and the function is taken there: for a
+     * changes most for their spreads, by {@link #COVERAGE} standard deviations either way, and the function is taken there: for a
      * function that goes one way along it this is the exact interval, however bent it is.
      *
      * <p>Source: first-order reliability method, Hasofer and Lind, Exact and invariant second-moment code format, 1974;
@@ -44,7 +47,9 @@ public record Estimate(Quantity quantity, double value, double low, double high)
         for (int i = 0; i < at.length; i++) {
             double spread = inputs[i].spread();
             if (spread > 0) {
-                pull[i] = (moved(function, at, i, spread) - moved(function, at, i, -spread)) / 2;
+                // As far out as the interval reaches: nearer by, a function that is cut off at its end may seem level.
+                double far = COVERAGE * spread;
+                pull[i] = (moved(function, at, i, far) - moved(function, at, i, -far)) / 2;
                 squares += pull[i] * pull[i];
             }
         }
@@ -54,7 +59,7 @@ public record Estimate(Quantity quantity, double value, double low, double high)
         var up = at.clone();
         var down = at.clone();
         for (int i = 0; i < at.length; i++) {
-            double step = SIGMAS_OF_95_PERCENT * inputs[i].spread() * pull[i] / Math.sqrt(squares);
+            double step = COVERAGE * inputs[i].spread() * pull[i] / Math.sqrt(squares);
             up[i] += step;
             down[i] -= step;
         }
@@ -73,8 +78,8 @@ public record Estimate(Quantity quantity, double value, double low, double high)
     public String show(Family family) {
         var unit = quantity.unit(family);
         var shown = unit.show(value);
-        var from = Figures.show(unit.fromBase(low));
-        var to = Figures.show(unit.fromBase(high));
+        var from = unit.figures(low);
+        var to = unit.figures(high);
         return from.equals(to) ? shown : shown + " (" + from + " to " + to + ")";
     }
 }

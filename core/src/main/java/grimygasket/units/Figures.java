@@ -27,6 +27,11 @@ public final class Figures {
         return plain.startsWith("-") ? "−" + plain.substring(1) : plain;
     }
 
+    /** In whole per cent from ten up. */
+    static String percent(double value) {
+        return Math.abs(value) >= 10 ? show(Math.rint(value)) : show(Math.rint(10 * value) / 10);
+    }
+
     /** With two places behind the point. */
     static String cents(double value) {
         return BigDecimal.valueOf(value).setScale(2, RoundingMode.HALF_UP).toPlainString();

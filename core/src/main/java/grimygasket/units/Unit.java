@@ -87,9 +87,18 @@ public enum Unit {
         return factor;
     }
 
+    /** A value that is given in the base unit, without its unit: money to the cent, a share in whole per cent. */
+    public String figures(double base) {
+        return switch (this) {
+            case MONEY -> Figures.cents(base);
+            case PERCENT -> Figures.percent(fromBase(base));
+            default -> Figures.show(fromBase(base));
+        };
+    }
+
     /** A value that is given in the base unit, with this unit behind it: "14.2 L/min". */
     public String show(double base) {
-        var figures = this == MONEY ? Figures.cents(base) : Figures.show(fromBase(base));
+        var figures = figures(base);
         if (symbol.isEmpty()) {
             return figures;
         }

@@ -48,8 +48,8 @@ record JudgementView(
 
     record MarkView(String name, double x, double y) {}
 
-    /** Widths of a 95 % interval of a normal distribution, in standard deviations. */
-    private static final double WIDTH = 2 * 1.959964;
+    /** Width of an interval in standard deviations. */
+    private static final double WIDTH = 2 * Estimate.COVERAGE;
 
     static JudgementView of(Gauge gauge, Judgement judgement, Family family) {
         var results = judgement.results().stream()
