@@ -52,7 +52,7 @@ public class AssessmentBench {
         for (int i = 0; i < CALLS; i++) {
             var random = new Random(i);
             var machine = Draw.machine(pack, random);
-            var world = new World(pack, Draw.faults(pack, machine, random), random);
+            var world = Draw.world(pack, machine, random);
             var findings = new ArrayList<Finding>();
             pack.signs().stream()
                     .filter(sign -> machine.meets(sign.needs()))

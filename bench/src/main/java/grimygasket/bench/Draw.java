@@ -4,6 +4,7 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Check;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
@@ -20,6 +21,8 @@ final class Draw {
     private static final double USUAL = 0.9;
     private static final double UNUSUAL = 0.3;
 
+    private static final int TRIES = 200;
+
     private Draw() {}
 
     /** A machine with one feature of each group, mostly the usual one, and the others as they come; the usual schools. */
@@ -35,6 +38,19 @@ final class Draw {
                 features.add(feature.id());
             }
         }
+        return Machine.of(pack, features, Map.of());
+    }
+
+    /** A usual machine, on which a check makes sense. */
+    static Machine machineFor(Pack pack, Check check) {
+        var features = new HashSet<>(check.needs());
+        var groups = new HashSet<String>();
+        pack.features().stream()
+                .filter(feature -> features.contains(feature.id()))
+                .forEach(feature -> groups.add(feature.group()));
+        pack.features().stream()
+                .filter(feature -> feature.usual() && (feature.group() == null || groups.add(feature.group())))
+                .forEach(feature -> features.add(feature.id()));
         return Machine.of(pack, features, Map.of());
     }
 
@@ -73,17 +89,25 @@ final class Draw {
                 .toList();
     }
 
-    /** Up to two signs that a customer tells unasked; none if nothing shows, and then somebody else sees it. */
-    static List<Finding> complaint(Pack pack, Machine machine, World world, Random random) {
-        var complaints = new ArrayList<Finding>();
-        for (int tries = 0; complaints.isEmpty() && tries < 200; tries++) {
-            for (var sign : pack.signs()) {
-                if (sign.complaint() && machine.meets(sign.needs()) && complaints.size() < 2 && world.shows(sign)) {
-                    complaints.add(new SignSettled(sign.id(), Answer.YES));
-                }
-            }
+    /** A machine with faults of which something shows unasked, as nobody calls about the others. */
+    static World world(Pack pack, Machine machine, Random random) {
+        return world(pack, machine, faults(pack, machine, random), random);
+    }
+
+    static World world(Pack pack, Machine machine, Set<String> faults, Random random) {
+        var world = new World(pack, machine, faults, random.nextLong());
+        for (int tries = 0; complaint(pack, machine, world).isEmpty() && tries < TRIES; tries++) {
+            world = new World(pack, machine, faults, random.nextLong());
         }
-        Collections.shuffle(complaints, random);
-        return complaints;
+        return world;
+    }
+
+    /** Up to two signs that a customer tells unasked; none if nothing shows, and then somebody else sees it. */
+    static List<Finding> complaint(Pack pack, Machine machine, World world) {
+        return pack.signs().stream()
+                .filter(sign -> sign.complaint() && machine.meets(sign.needs()) && world.shows(sign))
+                .limit(2)
+                .<Finding>map(sign -> new SignSettled(sign.id(), Answer.YES))
+                .toList();
     }
 }

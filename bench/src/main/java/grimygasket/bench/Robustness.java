@@ -59,8 +59,8 @@ public final class Robustness {
     private static Trial trial(Pack pack, boolean aboutLikeliest, int number) {
         var random = new Random(7_000L + number);
         var machine = Draw.machine(pack, random);
-        var world = new World(pack, Draw.faults(pack, machine, random), random);
-        var findings = new ArrayList<>(Draw.complaint(pack, machine, world, random));
+        var world = Draw.world(pack, machine, random);
+        var findings = new ArrayList<>(Draw.complaint(pack, machine, world));
         var right = judge(pack, machine, findings);
         for (int steps = random.nextInt(5); steps > 0 && isQuestion(right); steps--) {
             var next = right.plan().next();

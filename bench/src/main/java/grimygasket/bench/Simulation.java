@@ -3,6 +3,8 @@ package grimygasket.bench;
 import grimygasket.pack.Pack;
 import grimygasket.server.knowhow.Shipped;
 import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 
@@ -15,7 +17,7 @@ public final class Simulation {
 
     private Simulation() {}
 
-    private record Call(double minutes, boolean cured, boolean secondVisit) {}
+    private record Call(double minutes, boolean cured, boolean secondVisit, boolean measured) {}
 
     public static void main(String[] args) {
         System.out.printf(
@@ -23,17 +25,23 @@ public final class Simulation {
                 CALLS, "machine", "way of working", "mean", "90th", "cured", "first visit");
         for (var kind : Shipped.KINDS) {
             var pack = Shipped.knowhow(kind).pack();
+            var byTechnician = new EnumMap<Technician, List<Call>>(Technician.class);
             for (var technician : Technician.values()) {
-                print(pack, technician);
+                byTechnician.put(technician, calls(pack, technician));
+                print(pack, technician, byTechnician.get(technician));
             }
+            printMeasured(pack, byTechnician.get(Technician.BY_THE_PLAN), byTechnician.get(Technician.WITHOUT_METERS));
         }
     }
 
-    private static void print(Pack pack, Technician technician) {
-        var calls = IntStream.range(0, CALLS)
+    private static List<Call> calls(Pack pack, Technician technician) {
+        return IntStream.range(0, CALLS)
                 .parallel()
                 .mapToObj(i -> call(pack, technician, i))
                 .toList();
+    }
+
+    private static void print(Pack pack, Technician technician, List<Call> calls) {
         double[] minutes = calls.stream().mapToDouble(Call::minutes).sorted().toArray();
         System.out.printf(
                 "%-16s %-18s %8.1f %8.1f %7.1f%% %11.1f%%%n",
@@ -45,13 +53,30 @@ public final class Simulation {
                 100.0 * calls.stream().filter(c -> c.cured && !c.secondVisit).count() / CALLS);
     }
 
+    /** The calls in which the plan took an instrument, and the same ones without. */
+    private static void printMeasured(Pack pack, List<Call> with, List<Call> without) {
+        var which = IntStream.range(0, CALLS).filter(i -> with.get(i).measured).toArray();
+        System.out.printf(
+                "%-16s in %.1f%% of calls something is measured: %.1f min there, %.1f without meters%n",
+                pack.id(),
+                100.0 * which.length / CALLS,
+                Arrays.stream(which)
+                        .mapToDouble(i -> with.get(i).minutes)
+                        .average()
+                        .orElse(0),
+                Arrays.stream(which)
+                        .mapToDouble(i -> without.get(i).minutes)
+                        .average()
+                        .orElse(0));
+    }
+
     /** The same number gives every technician the same machine and complaint. */
     private static Call call(Pack pack, Technician technician, int number) {
         var random = new Random(1_000L + number);
         var machine = Draw.machine(pack, random);
-        var world = new World(pack, Draw.faults(pack, machine, random), random);
-        var complaint = Draw.complaint(pack, machine, world, random);
+        var world = Draw.world(pack, machine, random);
+        var complaint = Draw.complaint(pack, machine, world);
         boolean cured = technician.work(pack, machine, complaint, world);
-        return new Call(world.minutes(), cured, world.secondVisit());
+        return new Call(world.minutes(), cured, world.secondVisit(), world.measured());
     }
 }

@@ -10,6 +10,7 @@ import grimygasket.pack.Path;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
+import grimygasket.practice.SimulatedMachine;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -85,7 +86,7 @@ record SmallCase(Pack pack, String complaint) {
 
     private static Set<String> about(Pack pack, Check check) {
         return check.outcomes().stream()
-                .flatMap(outcome -> World.causes(pack, outcome).keySet().stream())
+                .flatMap(outcome -> SimulatedMachine.causes(pack, outcome).keySet().stream())
                 .collect(Collectors.toSet());
     }
 
@@ -164,7 +165,7 @@ record SmallCase(Pack pack, String complaint) {
 
     private static Check cut(Pack p, Check c, Set<String> faults) {
         var outcomes = c.outcomes().stream()
-                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(World.causes(p, o), faults), null, 0))
+                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(SimulatedMachine.causes(p, o), faults), null, 0))
                 .toList();
         return new Check(
                 c.id(),

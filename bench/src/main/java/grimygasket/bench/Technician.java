@@ -19,32 +19,19 @@ import java.util.stream.IntStream;
 
 /** A way of working through a call. */
 enum Technician {
-    /** Takes the advised step each time. */
+    /** Takes the advised step each time, and measures what can be measured. */
     BY_THE_PLAN {
         @Override
         boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
-            var findings = new ArrayList<>(complaint);
-            var van = van(pack);
-            for (int i = 0; i < MOST_STEPS; i++) {
-                var next = Diagnosis.assess(pack, machine, new Evidence(findings, van))
-                        .plan()
-                        .next();
-                switch (next.kind()) {
-                    case ASK -> findings.add(world.ask(pack.sign(next.id())));
-                    case FACT -> findings.add(world.learn(pack.fact(next.id())));
-                    case CHECK -> findings.add(world.check(pack.check(next.id())));
-                    case REMEDY -> {
-                        var tried = world.treat(pack.remedy(next.id()), van);
-                        if (tried.proved() == Proved.CURED) {
-                            return true;
-                        }
-                        findings.add(tried);
-                    }
-                    case REFER, PROVE -> i = MOST_STEPS;
-                }
-            }
-            world.refer();
-            return false;
+            return byThePlan(pack, machine, complaint, world, true);
+        }
+    },
+
+    /** The same with eye, bucket and watch alone: no meter is on board. */
+    WITHOUT_METERS {
+        @Override
+        boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
+            return byThePlan(pack, machine, complaint, world, false);
         }
     },
 
@@ -117,6 +104,36 @@ enum Technician {
             return false;
         }
     };
+
+    private static boolean byThePlan(
+            Pack pack, Machine machine, List<Finding> complaint, World world, boolean hasMeters) {
+        var findings = new ArrayList<>(complaint);
+        var parts = van(pack);
+        var van = new Van(parts.labourPerHour(), parts.returnTripMinutes(), parts.partPrices(), hasMeters);
+        for (int i = 0; i < MOST_STEPS; i++) {
+            var next = Diagnosis.assess(pack, machine, new Evidence(findings, van))
+                    .plan()
+                    .next();
+            switch (next.kind()) {
+                case ASK -> findings.add(world.ask(pack.sign(next.id())));
+                case FACT -> findings.add(world.learn(pack.fact(next.id())));
+                case CHECK -> {
+                    var check = pack.check(next.id());
+                    findings.add(hasMeters && check.measure() != null ? world.measure(check) : world.check(check));
+                }
+                case REMEDY -> {
+                    var tried = world.treat(pack.remedy(next.id()), van);
+                    if (tried.proved() == Proved.CURED) {
+                        return true;
+                    }
+                    findings.add(tried);
+                }
+                case REFER, PROVE -> i = MOST_STEPS;
+            }
+        }
+        world.refer();
+        return false;
+    }
 
     private static final int MOST_STEPS = 60;
     private static final double LABOUR_PER_HOUR = 66;

@@ -3,38 +3,39 @@ package grimygasket.bench;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.FactKnown;
-import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Check;
 import grimygasket.pack.Fact;
-import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
-import java.util.Arrays;
-import java.util.HashMap;
+import grimygasket.practice.SimulatedMachine;
+import grimygasket.units.Amount;
 import java.util.HashSet;
-import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 
-/** A simulated machine with hidden faults, which answers as the pack says that such machines do, and counts the minutes. */
+/** A call at a simulated machine, which counts the minutes. */
 final class World {
+    /** Standard deviation of a reading, as a share of it. */
+    private static final double METER_SPREAD = 0.04;
+
     private final Pack pack;
-    private final Set<String> faults;
-    private final Set<String> before;
+    private final SimulatedMachine machine;
     private final Set<String> open = new HashSet<>();
-    private final Random random;
+    private final Random meters;
     private double minutes;
     private boolean secondVisit;
+    private boolean measured;
 
-    World(Pack pack, Set<String> faults, Random random) {
+    World(Pack pack, Machine machine, Set<String> faults, long seed) {
         this.pack = pack;
-        this.faults = new HashSet<>(faults);
-        this.before = Set.copyOf(faults);
-        this.random = random;
+        this.machine = SimulatedMachine.of(pack, machine, faults, seed);
+        this.meters = new Random(seed);
     }
 
     double minutes() {
@@ -47,39 +48,37 @@ final class World {
 
     /** Whether the sign is seen, at no cost: the customer says it. */
     boolean shows(Sign sign) {
-        return happens(sign.leak(), sign.causes());
+        return machine.look(sign) == Answer.YES;
+    }
+
+    /** Whether something was measured. */
+    boolean measured() {
+        return measured;
     }
 
     SignSettled ask(Sign sign) {
         minutes += sign.minutes();
-        return new SignSettled(sign.id(), shows(sign) ? Answer.YES : Answer.NO);
+        return new SignSettled(sign.id(), machine.look(sign));
     }
 
-    /** Facts are about the time before: they go with the faults that were there at first. */
     FactKnown learn(Fact fact) {
         minutes += fact.minutes();
-        var weights = fact.choices().stream()
-                .mapToDouble(choice -> before.stream()
-                        .mapToDouble(fault -> choice.shifts().getOrDefault(fault, 1.0))
-                        .reduce(choice.share(), (a, b) -> a * b))
-                .toArray();
-        double left = random.nextDouble() * Arrays.stream(weights).sum();
-        int c = 0;
-        while (c < weights.length - 1 && left >= weights[c]) {
-            left -= weights[c++];
-        }
-        return new FactKnown(fact.id(), fact.choices().get(c).id());
+        return new FactKnown(fact.id(), machine.learn(fact).id());
     }
 
     CheckMade check(Check check) {
         minutes += check.minutes() + reach(check.layer());
-        var outcomes = check.outcomes();
-        for (var outcome : outcomes.subList(0, outcomes.size() - 1)) {
-            if (happens(outcome.leak(), causes(pack, outcome))) {
-                return new CheckMade(check.id(), outcome.id());
-            }
-        }
-        return new CheckMade(check.id(), outcomes.get(outcomes.size() - 1).id());
+        return new CheckMade(check.id(), machine.check(check).id());
+    }
+
+    /** The same check with an instrument. */
+    ReadingTaken measure(Check check) {
+        minutes += check.minutes() + reach(check.layer());
+        measured = true;
+        double truth = machine.truth(check);
+        double spread = METER_SPREAD * Math.abs(truth);
+        double read = truth + spread * meters.nextGaussian();
+        return new ReadingTaken(check.id(), new Amount(check.measure().quantity(), read, spread));
     }
 
     /** What the proof after a remedy shows. */
@@ -90,52 +89,18 @@ final class World {
                 + reach(remedy.layer())
                 + pack.proof(remedy.proof()).minutes()
                 + wait;
-        boolean listed = !faults.isEmpty();
-        remedy.cures().forEach((fault, chance) -> {
-            if (random.nextDouble() < chance) {
-                faults.remove(fault);
-            }
-        });
-        if (listed && faults.isEmpty()) {
-            return new RemedyTried(remedy.id(), Proved.CURED);
-        }
-        boolean hindered = pack.remedies().stream()
-                .filter(other -> other.proof().equals(remedy.proof()))
-                .anyMatch(other -> other.cures().keySet().stream().anyMatch(faults::contains));
-        return new RemedyTried(remedy.id(), hindered ? Proved.STILL_FAILING : Proved.PARTLY);
+        return new RemedyTried(remedy.id(), machine.treat(remedy));
     }
 
     void refer() {
         minutes += pack.referMinutes();
     }
 
-    private boolean happens(double leak, Map<String, Double> causes) {
-        double absent = 1 - leak;
-        for (var fault : faults) {
-            absent *= 1 - causes.getOrDefault(fault, 0.0);
-        }
-        return random.nextDouble() >= absent;
-    }
-
-    /** Fault id to the chance that it shows as an outcome. */
-    static Map<String, Double> causes(Pack pack, Outcome outcome) {
-        var causes = new HashMap<String, Double>();
-        if (outcome.seen() > 0) {
-            pack.blocking(outcome.blockedUpTo())
-                    .forEach(fault -> causes.put(fault.id(), fault.blocks() * outcome.seen()));
-        }
-        causes.putAll(outcome.causes());
-        return causes;
-    }
-
     private double reach(String layer) {
         if (layer == null || !open.add(layer)) {
             return 0;
         }
-        var one = pack.layers().stream()
-                .filter(l -> l.id().equals(layer))
-                .findFirst()
-                .orElseThrow();
+        var one = pack.layer(layer);
         return one.openMinutes() + one.closeMinutes() + reach(one.within());
     }
 }

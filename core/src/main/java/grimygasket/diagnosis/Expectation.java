@@ -26,7 +26,7 @@ public record Expectation(Measure measure, Amount sound) {
      */
     public static Expectation of(Pack pack, Machine machine, Check check) {
         var network = new Network(pack, machine, 0);
-        return new Expectation(check.measure(), ReadingModel.of(network, check).sound());
+        return new Expectation(check.measure(), network.reading(check).sound());
     }
 
     public double low() {

@@ -36,6 +36,7 @@ final class Network {
     private final Map<String, NoisyOr> signModels = new HashMap<>();
     private final Map<String, FactModel> factModels = new HashMap<>();
     private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
+    private final Map<String, ReadingModel> readingModels = new HashMap<>();
 
     /**
      * @param most size of the largest set of faults considered
@@ -86,6 +87,11 @@ final class Network {
         return indexOf.get(fault);
     }
 
+    /** The model of what is read at a check. */
+    ReadingModel reading(Check check) {
+        return readingModels.computeIfAbsent(check.id(), id -> ReadingModel.of(this, check));
+    }
+
     Ratings ratings() {
         return machine.ratings();
     }
@@ -127,7 +133,7 @@ final class Network {
             return likelihood(check(made.check()), pack.check(made.check()).outcomeIndex(made.outcome()));
         }
         if (finding instanceof Finding.ReadingTaken taken) {
-            return ReadingModel.of(this, pack.check(taken.check())).likelihood(sets, taken.reading());
+            return reading(pack.check(taken.check())).likelihood(sets, taken.reading());
         }
         if (finding instanceof Finding.FactKnown known) {
             int choice = pack.fact(known.fact()).choiceIndex(known.choice());

@@ -10,11 +10,13 @@ import grimygasket.pack.Station;
 import grimygasket.units.Amount;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How likely a reading is under each set of faults: the density of what {@code flow} predicts. How far open a fault leaves
@@ -37,6 +39,12 @@ final class ReadingModel {
     private static final int UNBLOCKED = 2;
 
     /** Openings tried when three faults come together. */
+    /** Shares of the sound reading that a plan tells apart. */
+    private static final double[] EDGES = {0.1, 0.35, 0.6, 0.85};
+
+    /** Spread of a reading that is not taken yet, as a share of the sound one. */
+    private static final double USUAL_SPREAD = 0.03;
+
     private static final int BLOCKED_OF_MANY = 2;
 
     private static final int MANY = 3;
@@ -115,6 +123,67 @@ final class ReadingModel {
                     key(present), key -> anywhere + (1 - WORTHLESS) * density(mixture(present), reading.value(), own));
         }
         return likelihood;
+    }
+
+    /**
+     * Where readings part into classes that mean different things, ascending: shares of the sound flow, or the places
+     * between the levels.
+     */
+    private double[] edges() {
+        if (measure.model() != Measure.Model.LEVEL) {
+            double sound = sound().value();
+            return Arrays.stream(EDGES).map(share -> share * sound).toArray();
+        }
+        var levels = Stream.concat(Stream.of(measure.normal()), measure.levels().values().stream())
+                .sorted(Comparator.comparingDouble(Measure.Level::mean))
+                .toList();
+        var edges = new double[levels.size() - 1];
+        for (int i = 0; i < edges.length; i++) {
+            var low = levels.get(i);
+            var high = levels.get(i + 1);
+            edges[i] = (low.mean() * high.spread() + high.mean() * low.spread()) / (low.spread() + high.spread());
+        }
+        return edges;
+    }
+
+    /** For each class of readings, by set, the chance that the reading falls into it: what a plan can reckon with. */
+    double[][] classes(FaultSets sets) {
+        var edges = edges();
+        var below = new double[edges.length][];
+        for (int e = 0; e < edges.length; e++) {
+            below[e] = below(sets, edges[e], (e + 1.0) / (edges.length + 1));
+        }
+        var classes = new double[edges.length + 1][sets.count()];
+        for (int c = 0; c < classes.length; c++) {
+            for (int s = 0; s < sets.count(); s++) {
+                double to = c == edges.length ? 1 : below[c][s];
+                double from = c == 0 ? 0 : below[c - 1][s];
+                classes[c][s] = Math.max(0, to - from);
+            }
+        }
+        return classes;
+    }
+
+    /** By set, the chance that the reading is below an edge; a worthless one is as likely in each class. */
+    private double[] below(FaultSets sets, double edge, double worthless) {
+        var known = new HashMap<Long, Double>();
+        var below = new double[sets.count()];
+        for (int s = 0; s < below.length; s++) {
+            var present = present(sets.members(s));
+            below[s] = known.computeIfAbsent(
+                    key(present), key -> WORTHLESS * worthless + (1 - WORTHLESS) * below(mixture(present), edge));
+        }
+        return below;
+    }
+
+    private double below(double[][] mixture, double edge) {
+        double below = 0;
+        for (var one : mixture) {
+            double spread = Math.hypot(one[1], USUAL_SPREAD * sound().value());
+            // The logistic curve nearest to the normal one, within 0.01 of it (Haley, 1952).
+            below += one[2] / (1 + Math.exp(-1.702 * (edge - one[0]) / spread));
+        }
+        return below;
     }
 
     private static double density(double[][] mixture, double value, double own) {

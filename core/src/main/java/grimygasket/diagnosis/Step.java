@@ -81,6 +81,11 @@ public record Step(
         return new Step(kind, id, name, minutes, reach, List.of(), 0, expectedMinutes, 0, prospects, List.of());
     }
 
+    Step expecting(double minutes) {
+        return new Step(
+                kind, id, name, this.minutes, reach, parts, waitMinutes, minutes, extraCost, prospects, reasons);
+    }
+
     Step compared(double extra, List<String> why) {
         return new Step(kind, id, name, minutes, reach, parts, waitMinutes, expectedMinutes, extra, prospects, why);
     }

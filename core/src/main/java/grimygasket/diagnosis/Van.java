@@ -10,8 +10,15 @@ import java.util.Map;
  * @param labourPerHour money an hour of work is worth, above 0; it turns the price of a part into minutes
  * @param returnTripMinutes minutes that a second visit for a missing part costs, 0 or more
  * @param partPrices pack part id to its price, for the parts that are on board; others need a return trip
+ * @param instruments whether the instruments are on board; without them only what the eye, a bucket and a watch show can be
+ *     checked
  */
-public record Van(double labourPerHour, double returnTripMinutes, Map<String, Double> partPrices) {
+public record Van(double labourPerHour, double returnTripMinutes, Map<String, Double> partPrices, boolean instruments) {
+    /** One with the usual instruments. */
+    public Van(double labourPerHour, double returnTripMinutes, Map<String, Double> partPrices) {
+        this(labourPerHour, returnTripMinutes, partPrices, true);
+    }
+
     public Van {
         if (!(labourPerHour > 0)) {
             throw new IllegalArgumentException("labourPerHour must be above 0, but is " + labourPerHour);

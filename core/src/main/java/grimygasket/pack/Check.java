@@ -48,6 +48,11 @@ public record Check(
         }
     }
 
+    /** Whether it cannot be made without an instrument; a flow can be caught in a bucket. */
+    public boolean needsInstrument() {
+        return measure != null && measure.meter() != null && measure.meter() != Measure.Meter.FLOW;
+    }
+
     /**
      * @throws IllegalArgumentException if the check has no such outcome
      */
