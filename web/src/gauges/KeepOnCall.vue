@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { useCall } from '../api/queries'
+import { queryClient, useCall } from '../api/queries'
 import type { Gauge, Judgement, Rating } from '../api/types'
 import { useCallActions } from '../call/useCallActions'
-import { queryClient } from '../api/queries'
 import type { GaugeEntry } from './useGauge'
 
 const props = defineProps<{ gauge: Gauge; callId: string; judgement: Judgement; entry: GaugeEntry }>()

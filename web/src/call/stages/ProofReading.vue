@@ -5,6 +5,7 @@ import MeterSheet from '../../readings/MeterSheet.vue'
 import { useUnits } from '../../readings/useUnits'
 import TextField from '../../ui/TextField.vue'
 import { useDraft } from '../../ui/drafts'
+import { readNumber } from '../../ui/figures'
 import { useCallContext } from '../context'
 import { useProofRun } from './useProofRun'
 
@@ -29,12 +30,12 @@ const typed = useDraft(`reading:${call.value.id}:${props.proof.id}:${props.when}
 const error = ref<string>()
 
 async function keep() {
-  const text = typed.value.trim().replace(',', '.')
-  const value = Number(text)
-  error.value = text && Number.isFinite(value) ? undefined : 'A number, please, for example 3.5.'
+  const read = readNumber(typed.value)
+  error.value = 'error' in read ? read.error : undefined
+  if ('error' in read) return
   const { quantity } = reading.value
-  const base = quantity ? units.toBase(quantity, value) : value
-  if (!error.value && (await change({ [props.when]: base }))) typed.value = ''
+  const base = quantity ? units.toBase(quantity, read.value) : read.value
+  if (await change({ [props.when]: base })) typed.value = ''
 }
 </script>
 

@@ -24,6 +24,13 @@ insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000106', 'washing-machine', 'Corvanne', 'WM-7 R', '1911-3320', 'Utility room, beside the dishwasher'),
 ('0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000107', 'tumble-dryer', 'Corvanne', 'TD-8 C', '2006-0251', 'Cellar');
 
+-- Read off plates and papers, and measured under the sink.
+insert into machine_rating (machine_id, rating, value) values
+('0193a000-0000-7000-8000-000000000201', 'DRAIN_LIFT', 0.9),
+('0193a000-0000-7000-8000-000000000201', 'HOSE_LENGTH', 2.4),
+('0193a000-0000-7000-8000-000000000212', 'ELEMENT_POWER', 1950),
+('0193a000-0000-7000-8000-000000000211', 'SEALED_SUCTION', 18.5);
+
 insert into machine_feature (machine_id, feature) values
 ('0193a000-0000-7000-8000-000000000201', 'return-valve'),
 ('0193a000-0000-7000-8000-000000000202', 'return-valve'),
@@ -158,7 +165,7 @@ insert into job_line (id, call_id, kind, subject, at, entered_by, version, body)
 ('0193a000-0000-7000-8000-000000000704', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'valve', now(3) - interval 81 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000704", "name": "Return valve", "layer": "sump-cover", "piece": "valve", "cup": "", "turn": "an eighth turn to the left", "orientation": "flap towards the hose", "joint": true, "lastIn": false, "confirm": ["LOCKED", "ORIENTED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED", "ORIENTED"]}'),
 ('0193a000-0000-7000-8000-000000000705', '0193a000-0000-7000-8000-000000000401', 'CONDITION', 'return-valve', now(3) - interval 79 minute, 'Maren Tolliver', 1, '{"station": "return-valve", "stuff": "GRIT", "wear": "WORN", "binned": true}'),
 ('0193a000-0000-7000-8000-000000000706', '0193a000-0000-7000-8000-000000000401', 'THING', null, now(3) - interval 76 minute, 'Maren Tolliver', 1, '{"what": "teaspoon", "count": 1, "fate": "RETURNED"}'),
-('0193a000-0000-7000-8000-000000000707', '0193a000-0000-7000-8000-000000000401', 'PROOF', 'drains', now(3) - interval 75 minute, 'Maren Tolliver', 1, '{"proof": "drains", "before": 2.5, "after": 4, "runs": 2, "dry": ["0193a000-0000-7000-8000-000000000704"], "lightOut": false}'),
+('0193a000-0000-7000-8000-000000000707', '0193a000-0000-7000-8000-000000000401', 'PROOF', 'drains', now(3) - interval 75 minute, 'Maren Tolliver', 1, '{"proof": "drains", "before": 3.4, "after": 13.2, "runs": 2, "dry": ["0193a000-0000-7000-8000-000000000704"], "lightOut": false}'),
 ('0193a000-0000-7000-8000-000000000708', '0193a000-0000-7000-8000-000000000407', 'PIECE', 'lower-rack', now(3) - interval 1440 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000708", "name": "Lower rack", "layer": "filter-out", "piece": "lower-rack", "cup": "", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
 ('0193a000-0000-7000-8000-000000000709', '0193a000-0000-7000-8000-000000000407', 'PIECE', 'filter', now(3) - interval 1440 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000709", "name": "Filter", "layer": "filter-out", "piece": "filter", "cup": "", "turn": "a quarter turn to the left", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
 ('0193a000-0000-7000-8000-000000000710', '0193a000-0000-7000-8000-000000000407', 'CONDITION', 'filter', now(3) - interval 1436 minute, 'Maren Tolliver', 1, '{"station": "filter", "stuff": "FOOD", "before": 0.2, "after": 1, "wear": "DIRTY_ONLY", "binned": true, "sinceDays": 365}'),

@@ -7,6 +7,7 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
+import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
@@ -151,7 +152,9 @@ record SmallCase(Pack pack, String complaint) {
                                 List.of(),
                                 null))
                         .toList(),
-                p.proofs(),
+                p.proofs().stream()
+                        .map(q -> new Proof(q.id(), q.name(), q.minutes(), q.steps(), q.runs(), null, q.light()))
+                        .toList(),
                 p.parts(),
                 List.of(),
                 List.of(),

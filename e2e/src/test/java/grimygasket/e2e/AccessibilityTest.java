@@ -39,6 +39,21 @@ public class AccessibilityTest extends BrowserTest {
                     .waitFor();
             assertClean(page, "know-how" + view);
         }
+        for (var gauge : new String[] {"", "/drain-pump", "/hardness", "/fill"}) {
+            page.navigate(installation.address() + "/gauges" + gauge);
+            page.getByRole(AriaRole.HEADING).first().waitFor();
+            assertClean(page, "gauges" + gauge);
+        }
+        page.navigate(installation.address() + "/gauges/hardness");
+        page.getByLabel("Hardness", new Page.GetByLabelOptions().setExact(true)).fill("210");
+        page.getByRole(AriaRole.FIGURE).waitFor();
+        assertClean(page, "gauge judged");
+        page.navigate(installation.address() + HALF_DONE);
+        choose(page, "Measure the hot supply");
+        button(page, "From a meter").click();
+        page.getByText("Steady at").waitFor();
+        button(page, "Hold").click();
+        assertClean(page, "meter");
         page.navigate(installation.address() + HALF_DONE + "/report");
         page.getByText("Likeliest cause so far").waitFor();
         assertClean(page, "report");

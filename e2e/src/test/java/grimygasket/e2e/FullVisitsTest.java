@@ -46,13 +46,16 @@ public class FullVisitsTest extends BrowserTest {
         assertThat(call.story()).containsText("Open the trap and look: Clogged");
 
         choose(page, "Clean the trap");
-        call.reads("Drained in 15 seconds, before (L)", "1,5");
+        page.getByLabel("Flow at the hose end, before (L/min)").fill("5,5");
+        call.touch("Keep");
+        assertThat(call.panel()).containsText("Write “5.5”, with a point");
+        call.reads("Flow at the hose end, before (L/min)", "5.5");
         call.touch("Done, now prove it");
         assertThat(call.panel()).containsText("It drains");
         call.makesSafe();
         call.rebuilds();
         call.goesOn();
-        call.reads("Drained in 15 seconds, after (L)", "4");
+        call.reads("Flow at the hose end, after (L/min)", "13.8");
         call.works(2);
         call.touch("Proved: it drains");
         assertThat(call.story()).containsText("Clean the trap: proved");
@@ -72,7 +75,7 @@ public class FullVisitsTest extends BrowserTest {
         assertEquals(closed(call.id()), "1 1");
         page.getByText("Report for the customer").click();
         var report = page.getByRole(AriaRole.ARTICLE);
-        assertThat(report.getByLabel("Tried out afterwards")).containsText("1.5 L before, 4 L after");
+        assertThat(report.getByLabel("Tried out afterwards")).containsText("5.5 L/min before, 13.8 L/min after");
         assertThat(report.getByLabel("Found in the machine")).containsText("given back");
         assertThat(report.getByLabel("Parts")).hasCount(0);
     }

@@ -15,12 +15,10 @@ public final class Screenshots {
         var folder = Path.of(args[0]);
         try (var installation = new Installation();
                 var chromium = new Chromium()) {
-            var page = chromium.profile(Size.DESK).newPage();
-            page.navigate(installation.address());
-            page.getByText("Sign in").first().waitFor();
-            take(page, folder, "sign-in-1280");
+            Page page;
             for (var size : Size.values()) {
                 page = chromium.signedIn(installation, size);
+                takeGauge(page, installation.address(), folder, "gauge-" + size.width());
                 take(page, folder, "round-" + size.width());
                 takeCall(page, installation.address() + BrowserTest.HALF_DONE, folder, "call-" + size.width());
             }
@@ -29,12 +27,13 @@ public final class Screenshots {
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#open", folder, "open-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#prove", folder, "prove-390");
+            takeMeter(page, installation.address() + BrowserTest.HALF_DONE, folder, "meter-390");
             page = chromium.signedIn(installation, Size.DESK);
             takeCall(page, installation.address() + BrowserTest.HALF_DONE + "#safe", folder, "safe-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#cure", folder, "cure-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#hand-over", folder, "hand-over-1280");
             takeWhatIf(page, installation.address() + "/know-how/dishwasher", folder, "know-how-1280");
-            for (var view : new String[] {"faults/impeller-jammed", "signs", "codes", "versions"}) {
+            for (var view : new String[] {"faults/impeller-jammed", "signs"}) {
                 page.navigate(installation.address() + "/know-how/dishwasher/" + view);
                 page.getByLabel("Find").first().waitFor();
                 page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -47,6 +46,27 @@ public final class Screenshots {
             page.getByText("How often to clean").first().waitFor();
             take(page, folder, "settings-1280");
         }
+    }
+
+    /** A pump that brings less than half of its flow. */
+    private static void takeGauge(Page page, String address, Path folder, String name) {
+        page.navigate(address + "/gauges/drain-pump");
+        page.getByLabel("Water caught", new Page.GetByLabelOptions().setExact(true))
+                .fill("2.1");
+        page.getByLabel("In this time", new Page.GetByLabelOptions().setExact(true))
+                .fill("20");
+        page.getByText("Only 45%").waitFor();
+        page.evaluate("document.activeElement.blur()");
+        take(page, folder, name);
+        page.navigate(address);
+    }
+
+    private static void takeMeter(Page page, String address, Path folder, String name) {
+        page.navigate(address);
+        BrowserTest.choose(page, "Drain into a bucket from the hose end");
+        BrowserTest.button(page, "From a meter").click();
+        page.getByText("Steady at").waitFor();
+        take(page, folder, name);
     }
 
     /** Two signs supposed, of a drain that hums. */

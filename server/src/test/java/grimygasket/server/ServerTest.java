@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.function.Predicate;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -90,6 +91,24 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                         response.statusCode(),
                         text.startsWith("{") || text.startsWith("[") ? json.readTree(text) : json.missingNode(),
                         response);
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(e);
+            }
+        }
+
+        public Answer postCsv(String path, String csv) {
+            return send("POST", path, HttpRequest.BodyPublishers.ofString(csv), "text/csv", true);
+        }
+
+        /** Reads an endless answer line by line, as long as more is wanted. */
+        public void lines(String path, Predicate<String> more) {
+            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+            try (var lines = http.send(request.build(), HttpResponse.BodyHandlers.ofLines())
+                    .body()) {
+                lines.allMatch(more);
             } catch (IOException e) {
                 throw new IllegalStateException(e);
             } catch (InterruptedException e) {

@@ -75,29 +75,40 @@ class MeterController {
                 .toList();
     }
 
-    /** Streams a meter at the machine of a call. */
+    /**
+     * Streams a meter at the machine of a call.
+     *
+     * @param given how many samples had come before the connection was lost
+     * @param last the same, as browsers say it when they connect again by themselves
+     */
     @GetMapping(path = "/api/calls/{callId}/checks/{check}/meter", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter ofCall(
             @PathVariable UUID callId,
             @PathVariable String check,
-            @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int given,
+            @RequestParam(defaultValue = "0") int given,
+            @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int last,
             @AuthenticationPrincipal SignedIn me) {
         var measured = check(calls.pack(callId).checks(), check);
         return streams.open(
-                Meter.of(machines.of(callId), measured), measured.measure().quantity(), family(me), given);
+                Meter.of(machines.of(callId), measured),
+                measured.measure().quantity(),
+                family(me),
+                Math.max(given, last));
     }
 
     /**
      * Streams a meter at a practice machine.
      *
      * @param machine its number: the same one has the same fault
+     * @see #ofCall
      */
     @GetMapping(path = "/api/meters/{kind}/{check}", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter ofPractice(
             @PathVariable String kind,
             @PathVariable String check,
             @RequestParam(defaultValue = "1") int machine,
-            @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int given,
+            @RequestParam(defaultValue = "0") int given,
+            @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int last,
             @AuthenticationPrincipal SignedIn me) {
         var pack = library.pack(kind, library.active(kind));
         var measured = check(pack.checks(), check);
@@ -108,7 +119,8 @@ class MeterController {
                 Machine.of(pack, measured.needs(), Map.of()),
                 List.of(faults.get(which).id()),
                 machine);
-        return streams.open(Meter.of(simulated, measured), measured.measure().quantity(), family(me), given);
+        return streams.open(
+                Meter.of(simulated, measured), measured.measure().quantity(), family(me), Math.max(given, last));
     }
 
     private Family family(SignedIn me) {

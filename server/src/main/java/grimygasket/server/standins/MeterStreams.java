@@ -22,6 +22,9 @@ class MeterStreams {
     private static final long LONGEST = TimeUnit.MINUTES.toMillis(15);
     private static final long TICK_MILLIS = (long) (1000 * Meter.TICK);
 
+    /** No series is longer than its connection may last. */
+    private static final long MOST_SAMPLES = LONGEST / TICK_MILLIS;
+
     private final ScheduledExecutorService clock = Executors.newScheduledThreadPool(2);
 
     /**
@@ -41,7 +44,7 @@ class MeterStreams {
     SseEmitter open(Meter meter, Quantity quantity, Family family, int given) {
         var emitter = new SseEmitter(LONGEST);
         var samples = new ArrayList<Double>();
-        while (meter.samples() < given) {
+        while (meter.samples() < Math.min(given, MOST_SAMPLES)) {
             samples.add(meter.next());
         }
         var job = new AtomicReference<Future<?>>();

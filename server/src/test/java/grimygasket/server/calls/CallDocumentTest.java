@@ -32,6 +32,9 @@ public class CallDocumentTest extends ServerTest {
         jdbc.sql("delete from machine_feature where machine_id = :id")
                 .param("id", machine)
                 .update();
+        jdbc.sql("delete from machine_rating where machine_id = :id")
+                .param("id", machine)
+                .update();
         jdbc.sql("delete from machine where id = :id").param("id", machine).update();
         jdbc.sql("delete from customer where id = :id")
                 .param(

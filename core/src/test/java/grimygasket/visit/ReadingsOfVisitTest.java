@@ -1,0 +1,132 @@
+package grimygasket.visit;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNull;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Check;
+import grimygasket.pack.Measure;
+import grimygasket.pack.Measure.Level;
+import grimygasket.pack.Measure.Model;
+import grimygasket.pack.Outcome;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Path;
+import grimygasket.pack.Proof;
+import grimygasket.pack.Reading;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Station;
+import grimygasket.units.Amount;
+import grimygasket.units.Family;
+import grimygasket.units.Quantity;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+/** What readings say of a visit beside the diagnosis: openings of stations, and the before of proofs. */
+public class ReadingsOfVisitTest {
+    private static final Pack PACK = pack();
+
+    private static Pack pack() {
+        var opening = new Measure(
+                "Open share",
+                Quantity.SHARE,
+                Model.LEVEL,
+                "screen",
+                new Level(0.9, 0.1, 0),
+                0,
+                Map.of(),
+                null,
+                null,
+                null,
+                null);
+        var outcomes = List.of(
+                new Outcome("bad", "Bad", 0.1, Map.of("clog", 0.9), null, 0),
+                new Outcome("good", "Good", 0, null, null, 0));
+        return new Packs()
+                .path(new Path(
+                        "drain", "Drain", Path.Medium.WATER, List.of(new Station("screen", "Screen", List.of()))))
+                .fault("clog", 0.1)
+                .sign("stands", 0.1, Map.of("clog", 0.9))
+                .check(new Check("look", "Look", null, 1, null, null, 0, null, null, null, outcomes, opening, null))
+                .proof(new Proof(
+                        "drains",
+                        "It drains",
+                        5,
+                        List.of(),
+                        1,
+                        new Reading("Open share", null, Quantity.SHARE, Reading.Better.MORE, "look"),
+                        null))
+                .remedy(new Remedy(
+                        "clear",
+                        "clear",
+                        null,
+                        5,
+                        Map.of("clog", 0.9),
+                        List.of(),
+                        List.of(),
+                        0,
+                        List.of(),
+                        List.of(),
+                        "drains",
+                        List.of(),
+                        null))
+                .build();
+    }
+
+    private static ReadingTaken open(double share) {
+        return new ReadingTaken("look", new Amount(Quantity.SHARE, share, 0.05));
+    }
+
+    private static final RemedyTried CLEARED = new RemedyTried("clear", Proved.CURED);
+
+    private static VisitRecord visit(List<Condition> conditions, Finding... findings) {
+        return new VisitRecord(
+                "x",
+                List.of(findings),
+                List.of(),
+                Set.of(),
+                List.of(),
+                conditions,
+                List.of(),
+                List.of(),
+                List.of(),
+                false,
+                0);
+    }
+
+    @Test
+    public void theLatestReadingOfAStationIsItsOpening() {
+        assertEquals(Openings.of(PACK, visit(List.of(), open(0.2), CLEARED, open(0.9))), Map.of("screen", 0.9));
+        assertEquals(Openings.of(PACK, visit(List.of())), Map.of());
+    }
+
+    @Test
+    public void whatWasNotedAtTheWorkIsLaterStill() {
+        var noted = new Condition("screen", Condition.Stuff.FOOD, 0.2, 1.0, Condition.Wear.DIRTY_ONLY, true, null);
+        assertEquals(Openings.of(PACK, visit(List.of(noted), open(0.3))), Map.of("screen", 1.0));
+        var before = new Condition("screen", Condition.Stuff.FOOD, 0.25, null, Condition.Wear.DIRTY_ONLY, true, null);
+        assertEquals(Openings.of(PACK, visit(List.of(before), open(0.3))), Map.of("screen", 0.25));
+    }
+
+    @Test
+    public void theLastReadingBeforeTheRemedyIsTheProofsBefore() {
+        var none = ProofRun.none("drains");
+        assertEquals(Proving.before(PACK, List.of(open(0.2), open(0.3), CLEARED, open(0.9)), none), 0.3);
+        assertNull(Proving.before(PACK, List.of(CLEARED, open(0.9)), none));
+        var noted = new ProofRun("drains", 0.1, null, 0, List.of(), false);
+        assertEquals(Proving.before(PACK, List.of(open(0.3), CLEARED), noted), 0.1);
+    }
+
+    @Test
+    public void aProofsReadingIsWrittenInTheFamilysUnit() {
+        var flow = new Reading("Flow", null, Quantity.FLOW, Reading.Better.MORE, null);
+        assertEquals(flow.unit(), "L/min");
+        assertEquals(flow.show(14, Family.US), "3.7 gal/min");
+        assertEquals(new Reading("Weight", "kg", null, Reading.Better.LESS, null).show(2.5, Family.US), "2.5 kg");
+    }
+}

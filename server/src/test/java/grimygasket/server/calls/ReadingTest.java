@@ -1,0 +1,151 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Readings on a call: evidence, with a value, a spread and a unit. */
+public class ReadingTest extends ServerTest {
+    private static Answer measure(Client client, Calls call, String check, String text, String unit) {
+        return client.post(call.path + "/entries", """
+                {"id": "%s", "kind": "CHECK", "subject": "%s", "answer": "measured",
+                 "measured": {"text": "%s", "unit": "%s"}}
+                """.formatted(UUID.randomUUID(), check, text, unit));
+    }
+
+    private static double chance(JsonNode call, String fault) {
+        for (var suspect : call.path("assessment").path("ranking")) {
+            if (suspect.path("fault").asString().equals(fault)) {
+                return suspect.path("chance").asDouble();
+            }
+        }
+        throw new AssertionError(fault);
+    }
+
+    @Test
+    public void aReadingMovesTheRankingAndIsSaidInWords() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var before = call.enter("SIGN", "greasy", "yes").body();
+        assertEquals(
+                before.path("measures").path("supply-temperature").path("sound").asString(), "47.7 to 60.3 °C");
+        var after = measure(client, call, "supply-temperature", "38", "°C").body();
+        assertTrue(chance(after, "supply-cool") > chance(before, "supply-cool") + 0.2);
+        var entry = after.path("entries").path(1);
+        assertEquals(entry.path("reading").asDouble(), 38.0);
+        var judged = after.path("readings").path(entry.path("id").asString());
+        assertEquals(judged.path("says").asString(), "38 °C; sound ones read 47.7 to 60.3 °C");
+        assertEquals(judged.path("verdict").asString(), "BAD");
+        assertTrue(client.get(call.path + "/report").body().toString().contains("38 °C; sound ones read"));
+    }
+
+    @Test
+    public void aReadingInTheOtherUnitIsTheSame() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var answer = measure(client, call, "supply-temperature", "120", "°F");
+        assertEquals(answer.body().path("entries").path(0).path("reading").asDouble(), 48.888, 0.001);
+    }
+
+    @Test
+    public void nonsenseIsRefusedWithASentenceAndNothingIsKept() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var hot = measure(client, call, "supply-temperature", "900", "°F");
+        assertEquals(hot.status(), 400);
+        assertEquals(
+                hot.body().path("fields").path("reading").asString(),
+                "Hot tap after a minute lies between −22 and 302 °F, so 900 °F is a slip of the finger, or of the unit.");
+        assertTrue(measure(client, call, "supply-temperature", "38,5", "°C")
+                .detail()
+                .contains("Write “38.5”"));
+        assertEquals(call.enter("CHECK", "supply-temperature", "measured").status(), 400);
+        assertEquals(measure(client, call, "filter-look", "3", "").status(), 400, "nothing is measured there");
+        assertEquals(call.get().body().path("entries").size(), 0);
+    }
+
+    @Test
+    public void aCheckIsReadOrLookedAtOnce() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var first = measure(client, call, "supply-temperature", "38", "°C").body();
+        assertEquals(measure(client, call, "supply-temperature", "38", "°C").status(), 200, "the same again");
+        assertEquals(measure(client, call, "supply-temperature", "51", "°C").kind(), "stale");
+        assertEquals(call.enter("CHECK", "supply-temperature", "hot").kind(), "stale");
+        var id = first.path("entries").path(0).path("id").asString();
+        var corrected = client.put(
+                call.path + "/entries/" + id,
+                "{\"answer\": \"measured\", \"version\": 1, \"measured\": {\"text\": \"51\"}}");
+        assertEquals(corrected.body().path("entries").path(0).path("reading").asDouble(), 51.0);
+        var byEye = call.correct(id, "hot", 2).body();
+        assertFalse(byEye.path("entries").path(0).has("reading"));
+        assertFalse(byEye.path("readings").has(id));
+    }
+
+    @Test
+    public void aMeasuredOpeningStandsAtItsStation() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var answer = measure(client, call, "inlet-look", "30", "%");
+        assertEquals(answer.body().path("openings").path("inlet-screen").asDouble(), 0.3, 1e-12);
+    }
+
+    @Test
+    public void whatWasReadBeforeTheCureIsTheProofsBefore() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        measure(client, call, "bucket", "4.2", "L/min");
+        var answer = call.enter("REMEDY", "clear-hose", "done").body();
+        assertEquals(answer.path("measuredBefore").path("drains").asDouble(), 4.2, 1e-12);
+        call.keep("proofs", "{\"proof\": \"drains\", \"after\": 4, \"runs\": 2, \"dry\": [], \"lightOut\": false}");
+        var remedy = call.get().body().path("entries").path(1);
+        var cured = call.correct(
+                        remedy.path("id").asString(),
+                        "cured",
+                        remedy.path("version").asInt())
+                .body();
+        assertTrue(
+                cured.path("gaps").toString().contains("no better than before, 4.2 L/min then and 4 L/min now"),
+                cured.path("gaps").toString());
+    }
+
+    @Test
+    public void aMachinesDataAreKeptAndRefusedOneByOne() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var answer = client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"1.2\"}}");
+        assertEquals(
+                answer.body().path("machine").path("ratings").path("DRAIN_LIFT").asDouble(), 1.2);
+        assertTrue(answer.body()
+                .path("measures")
+                .path("bucket")
+                .path("sound")
+                .asString()
+                .contains("L/min"));
+        var refused =
+                client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"9\", \"HOSE_BORE\": \"wide\"}}");
+        assertEquals(refused.status(), 400);
+        assertEquals(refused.body().path("fields").size(), 2);
+        var machine = client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"\"}}")
+                .body();
+        assertFalse(machine.path("machine").path("ratings").has("DRAIN_LIFT"));
+    }
+
+    @Test
+    public void aCallsFileHoldsItsReadings() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        measure(client, call, "supply-temperature", "38", "°C");
+        client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"1.2\"}}");
+        var document = client.get(call.path + "/call.json").body();
+        assertEquals(document.path("entries").path(0).path("reading").asDouble(), 38.0);
+        assertEquals(document.path("machine").path("ratings").path("DRAIN_LIFT").asDouble(), 1.2);
+        var torn = document.toString().replace("\"reading\":38.0,", "");
+        assertEquals(client.post("/api/call-documents", torn).status(), 400);
+    }
+}
