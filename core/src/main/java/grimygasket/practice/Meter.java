@@ -81,7 +81,7 @@ public final class Meter {
     private double lag() {
         return switch (check.measure().meter()) {
             case FLOW, VANE, SUCTION, SCALE -> 1;
-            case TEMPERATURE -> 3;
+            case TEMPERATURE -> 1.5;
             case MULTIMETER -> 0.3;
         };
     }
