@@ -144,6 +144,7 @@ watch(
             :path="path"
             :slim="slim"
             :openings="call.openings"
+            :flows="call.flows"
             @touch="station = $event"
           />
         </div>

@@ -17,9 +17,10 @@ const { copy, copied } = useClipboard({ legacy: true })
 
 const readings = computed(() => props.gauge.inputs.filter((input) => !input.rating))
 const ratings = computed(() => props.gauge.inputs.filter((input) => input.rating))
-/** A practice meter that reads just what an input asks for; volumes, times and money are read otherwise. */
+const METERED = ['TEMPERATURE', 'SUCTION', 'VOLTAGE', 'RESISTANCE', 'AIR_FLOW']
+/** A practice meter that reads just what an input asks for; on a call, meters stand at its checks. */
 const meter = (input: Input) =>
-  ['TEMPERATURE', 'SUCTION', 'VOLTAGE', 'RESISTANCE', 'AIR_FLOW'].includes(input.quantity)
+  !props.callId && METERED.includes(input.quantity)
     ? meters.value?.find((one) => one.quantity === input.quantity)
     : undefined
 /** An input with what stands there. */

@@ -14,6 +14,8 @@ const props = defineProps<{
   slim?: boolean
   /** Open share of the stations where it was measured. */
   openings?: Record<string, number>
+  /** Flow or suction that was read at stations, as a share of a sound machine's. */
+  flows?: Record<string, number>
 }>()
 defineEmits<{ touch: [station: string] }>()
 const vertical = useMediaQuery('(max-width: 59.99rem)')
@@ -31,6 +33,7 @@ const stations = computed(() => {
       name: byId(known.value.stations, state.station)!.name,
       shape: boreShape(open === undefined ? state.chance : 1 - open, vertical.value, i * 2),
       measured,
+      flow: props.flows?.[state.station],
       strength: 0.25 + 0.75 * through,
       words: measured
         ? `measured, ${measured}`
@@ -53,7 +56,7 @@ const stations = computed(() => {
       <li v-for="station in stations" :key="station.station">
         <button
           type="button"
-          :aria-label="`${station.name}: ${station.words}`"
+          :aria-label="`${station.name}: ${station.words}${station.flow === undefined ? '' : `, reads ${percent(station.flow)} of a sound one`}`"
           @click="$emit('touch', station.station)"
         >
           <span class="pipe">
@@ -72,7 +75,12 @@ const stations = computed(() => {
               station.cleared ? '✓' : percent(station.chance)
             }}</span></span
           >
-          <span class="name" :class="{ 'font-bold': station.chance >= 0.2 }">{{ station.name }}</span>
+          <span class="name" :class="{ 'font-bold': station.chance >= 0.2 }"
+            >{{ station.name
+            }}<span v-if="station.flow !== undefined" class="flow"
+              >reads {{ percent(station.flow) }}</span
+            ></span
+          >
         </button>
       </li>
     </ol>
@@ -107,6 +115,9 @@ const stations = computed(() => {
 }
 .name {
   @apply bg-enamel -ml-[3px] block pt-1 text-center text-[0.95rem] leading-tight;
+}
+.flow {
+  @apply border-rubber mx-1 inline-block rounded border px-1 font-mono text-xs font-semibold;
 }
 .slim .pipe {
   @apply h-9;

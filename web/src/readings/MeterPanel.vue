@@ -8,7 +8,7 @@ import { useMeter, type Sample, type Steady } from './useMeter'
 
 const props = defineProps<{ url: string; name: string; quantity: Quantity }>()
 const emit = defineEmits<{ take: [steady: Steady] }>()
-const { samples: live, state, refusal, hold, goOn } = useMeter(props.url)
+const { samples: live, state, hold, goOn } = useMeter(props.url)
 /** A series from a file, in place of the meter. */
 const opened = ref<Series>()
 const problem = ref<string>()
@@ -28,7 +28,7 @@ const STATE = {
   connected: 'Connected',
   held: 'Held',
   lost: 'Connection lost: what came is kept, and it is looked for again',
-  refused: 'No answer',
+  refused: 'This meter does not answer: type the reading instead',
 }
 
 async function attempt(what: () => Promise<unknown>) {
@@ -71,7 +71,7 @@ function choose(event: Event) {
       </template>
       <template v-else>{{ opened ? 'It was not steady at its end.' : 'Not steady yet …' }}</template>
     </p>
-    <p v-if="problem || refusal" role="alert" class="text-act font-semibold">{{ problem ?? refusal }}</p>
+    <p v-if="problem" role="alert" class="text-act font-semibold">{{ problem }}</p>
     <button
       type="button"
       class="btn btn-act min-h-14 text-lg"

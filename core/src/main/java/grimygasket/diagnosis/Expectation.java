@@ -1,7 +1,6 @@
 package grimygasket.diagnosis;
 
 import grimygasket.gauge.Verdict;
-import grimygasket.pack.Check;
 import grimygasket.pack.Measure;
 import grimygasket.pack.Pack;
 import grimygasket.units.Amount;
@@ -9,6 +8,8 @@ import grimygasket.units.Estimate;
 import grimygasket.units.Family;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /**
  * What a check would read on a sound machine, and what another reading then means.
@@ -21,12 +22,18 @@ public record Expectation(Measure measure, Amount sound) {
 
     private static final double WATCH = 0.8;
 
-    /**
-     * @throws IllegalArgumentException if nothing can be measured at the check
-     */
-    public static Expectation of(Pack pack, Machine machine, Check check) {
+    /** Of every check at which something can be measured, by its id. */
+    public static Map<String, Expectation> of(Pack pack, Machine machine) {
         var network = new Network(pack, machine, 0);
-        return new Expectation(check.measure(), network.reading(check).sound());
+        var expectations = new LinkedHashMap<String, Expectation>();
+        for (var check : pack.checks()) {
+            if (check.measure() != null) {
+                expectations.put(
+                        check.id(),
+                        new Expectation(check.measure(), network.reading(check).sound()));
+            }
+        }
+        return expectations;
     }
 
     public double low() {

@@ -10,13 +10,12 @@ import grimygasket.pack.Station;
 import grimygasket.units.Amount;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * How likely a reading is under each set of faults: the density of what {@code flow} predicts. How far open a fault leaves
@@ -134,9 +133,10 @@ final class ReadingModel {
             double sound = sound().value();
             return Arrays.stream(EDGES).map(share -> share * sound).toArray();
         }
-        var levels = Stream.concat(Stream.of(measure.normal()), measure.levels().values().stream())
-                .sorted(Comparator.comparingDouble(Measure.Level::mean))
-                .toList();
+        var byMean = new TreeMap<Double, Measure.Level>();
+        measure.levels().values().forEach(level -> byMean.put(level.mean(), level));
+        byMean.put(measure.normal().mean(), measure.normal());
+        var levels = List.copyOf(byMean.values());
         var edges = new double[levels.size() - 1];
         for (int i = 0; i < edges.length; i++) {
             var low = levels.get(i);

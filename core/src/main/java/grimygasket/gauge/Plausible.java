@@ -35,6 +35,7 @@ public final class Plausible {
             case VOLTAGE -> Input.reading(READING, name, quantity, 0, 300, 0.01);
             case RESISTANCE -> Input.reading(READING, name, quantity, 0, 1e7, 0.02);
             case SHARE -> Input.reading(READING, name, quantity, 0, 1, 0.07);
+            case WEIGHT -> Input.reading(READING, name, quantity, 0, 20_000, 0.02);
             case MINUTES -> Input.reading(READING, name, quantity, 0, 600, 0.03);
             default -> Input.reading(READING, name, quantity, 0, 1e6, 0.03);
         };

@@ -166,7 +166,7 @@ public class ReadingTest {
 
     @Test
     public void aSoundMachineIsWhatItsRatingsSay() {
-        var usual = Expectation.of(PACK, Machine.of(PACK, List.of(), Map.of()), PACK.check("flow"));
+        var usual = Expectation.of(PACK, Machine.of(PACK, List.of(), Map.of())).get("flow");
         assertEquals(usual.sound().value(), 14.01, 0.01);
         assertEquals(usual.sound().spread(), 1.401, 0.001);
         assertEquals(usual.say(amount(Quantity.FLOW, 7), Family.METRIC), "7 L/min, 50% of a sound one’s 14 L/min");
@@ -175,12 +175,12 @@ public class ReadingTest {
         assertEquals(usual.verdict(amount(Quantity.FLOW, 4)), Verdict.BAD);
         assertEquals(usual.verdict(new Amount(Quantity.FLOW, 8, 4)), Verdict.CANNOT_TELL);
         var own = Machine.of(PACK, List.of(), Map.of(), Map.of(Rating.DRAIN_LIFT, 1.6));
-        assertTrue(Expectation.of(PACK, own, PACK.check("flow")).sound().value() < 9);
+        assertTrue(Expectation.of(PACK, own).get("flow").sound().value() < 9);
     }
 
     @Test
     public void aLevelIsGoodWhereSoundOnesRead() {
-        var ohms = Expectation.of(PACK, Machine.of(PACK, List.of(), Map.of()), PACK.check("ohms"));
+        var ohms = Expectation.of(PACK, Machine.of(PACK, List.of(), Map.of())).get("ohms");
         assertEquals(ohms.verdict(amount(Quantity.RESISTANCE, 165)), Verdict.GOOD);
         assertEquals(ohms.verdict(amount(Quantity.RESISTANCE, 1e6)), Verdict.BAD);
         assertEquals(ohms.say(amount(Quantity.RESISTANCE, 165), Family.METRIC), "165 Ω; sound ones read 139 to 181 Ω");

@@ -14,9 +14,11 @@ create table machine_rating (
 -- The units that somebody works in.
 alter table account add column units varchar(6) not null default 'METRIC';
 
--- The machine behind the simulated meters of a call: what is wrong with it, and its seed, so that it stays the same one.
+-- The machine behind the simulated meters of a call: what is wrong with it, and its seed, so that it stays the same one. The
+-- remedies that had been tried when it was made have left it so.
 create table simulated_machine (
     call_id uuid primary key references service_call (id),
     seed bigint not null,
-    faults json not null
+    faults json not null,
+    tried int not null
 );

@@ -162,6 +162,7 @@ class CallFile {
                 readings.measures(),
                 readings.judged(file.entries()),
                 Openings.of(pack, visit),
+                readings.flows(file.entries()),
                 measuredBefore(pack, visit),
                 Applicable.of(pack, machine.traits()),
                 advice,

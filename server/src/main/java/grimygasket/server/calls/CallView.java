@@ -52,6 +52,7 @@ import java.util.UUID;
  * @param measures check id to what can be measured at it
  * @param readings entry id to what its reading means
  * @param openings station id to its open share, 0 to 1, where it is known
+ * @param flows station id to the flow or suction read there, as a share of a sound machine's
  * @param measuredBefore proof id to what was read before the cure, in the reading's base unit
  * @param applicable what of the know-how applies to this machine
  * @param suggestions what the customer might be told
@@ -102,6 +103,7 @@ record CallView(
         Map<String, Measurable> measures,
         Map<UUID, Judged> readings,
         Map<String, Double> openings,
+        Map<String, Double> flows,
         Map<String, Double> measuredBefore,
         Applicable applicable,
         Advice suggestions,

@@ -67,9 +67,12 @@ class Judge {
     }
 
     /** What a measured entry says. */
-    Amount reading(Machine machine, int revision, Entry entry) {
+    private Amount reading(Machine machine, int revision, Entry entry) {
         var measure =
                 library.pack(machine.kind(), revision).check(entry.subject()).measure();
+        if (measure == null) {
+            throw new IllegalArgumentException("nothing is measured at “" + entry.subject() + "”");
+        }
         return new Amount(measure.quantity(), entry.reading(), entry.spread());
     }
 

@@ -6,13 +6,12 @@ import grimygasket.units.Family;
 import grimygasket.units.Quantity;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -47,19 +46,14 @@ class MeterStreams {
         while (meter.samples() < Math.min(given, MOST_SAMPLES)) {
             samples.add(meter.next());
         }
-        var job = new AtomicReference<Future<?>>();
-        Runnable stop = () -> job.get().cancel(false);
-        emitter.onCompletion(stop);
+        var job = clock.scheduleAtFixedRate(
+                () -> send(emitter, meter, samples, quantity, family), TICK_MILLIS, TICK_MILLIS, TimeUnit.MILLISECONDS);
+        emitter.onCompletion(() -> job.cancel(false));
         emitter.onTimeout(emitter::complete);
-        emitter.onError(e -> stop.run());
-        job.set(clock.scheduleAtFixedRate(
-                () -> send(emitter, meter, samples, quantity, family),
-                TICK_MILLIS,
-                TICK_MILLIS,
-                TimeUnit.MILLISECONDS));
         return emitter;
     }
 
+    /** Whoever has gone is sent nothing more: a job that throws is not run again. */
     private static void send(SseEmitter emitter, Meter meter, List<Double> samples, Quantity quantity, Family family) {
         samples.add(meter.next());
         try {
@@ -68,8 +62,8 @@ class MeterStreams {
                     .name("sample")
                     .reconnectTime(TICK_MILLIS)
                     .data(sample(meter, samples, quantity, family)));
-        } catch (IOException | IllegalStateException e) {
-            emitter.completeWithError(e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,7 +39,7 @@ public class SimulatedMachines {
         this.machines = machines;
     }
 
-    private record Row(long seed, String faults) {}
+    private record Row(long seed, String faults, int tried) {}
 
     @Transactional
     public SimulatedMachine of(UUID callId) {
@@ -48,21 +49,22 @@ public class SimulatedMachines {
         var row = find(callId).orElseGet(() -> draw(callId, pack, machine, findings));
         var simulated = SimulatedMachine.of(
                 pack, machine, json.readValue(row.faults, new TypeReference<List<String>>() {}), row.seed);
-        findings.stream()
-                .filter(RemedyTried.class::isInstance)
-                .map(RemedyTried.class::cast)
-                .forEach(tried -> simulated.treat(pack.remedy(tried.remedy())));
+        remedies(findings).skip(row.tried).forEach(tried -> simulated.treat(pack.remedy(tried.remedy())));
         return simulated;
     }
 
+    private static Stream<RemedyTried> remedies(List<Finding> findings) {
+        return findings.stream().filter(RemedyTried.class::isInstance).map(RemedyTried.class::cast);
+    }
+
     private Optional<Row> find(UUID callId) {
-        return jdbc.sql("select seed, faults from simulated_machine where call_id = :callId")
+        return jdbc.sql("select seed, faults, tried from simulated_machine where call_id = :callId")
                 .param("callId", callId)
                 .query(Row.class)
                 .optional();
     }
 
-    /** One fault, as often as it would be the cause; remedies that were already tried have left it. */
+    /** One fault, as often as it would be the cause by what is known. */
     private Row draw(UUID callId, Pack pack, Machine machine, List<Finding> findings) {
         long seed = callId.getLeastSignificantBits();
         var ranking =
@@ -73,11 +75,14 @@ public class SimulatedMachines {
         while (r < ranking.size() - 1 && left >= ranking.get(r).chance()) {
             left -= ranking.get(r++).chance();
         }
-        var row = new Row(seed, json.writeValueAsString(List.of(ranking.get(r).fault())));
-        jdbc.sql("insert ignore into simulated_machine (call_id, seed, faults) values (:callId, :seed, :faults)")
+        jdbc.sql("""
+                        insert ignore into simulated_machine (call_id, seed, faults, tried)
+                        values (:callId, :seed, :faults, :tried)
+                        """)
                 .param("callId", callId)
-                .param("seed", row.seed)
-                .param("faults", row.faults)
+                .param("seed", seed)
+                .param("faults", json.writeValueAsString(List.of(ranking.get(r).fault())))
+                .param("tried", remedies(findings).count())
                 .update();
         return find(callId).orElseThrow();
     }

@@ -99,7 +99,8 @@ public class ReadingTest extends ServerTest {
     public void whatWasReadBeforeTheCureIsTheProofsBefore() {
         var client = signedIn();
         var call = Calls.add(client);
-        measure(client, call, "bucket", "4.2", "L/min");
+        var read = measure(client, call, "bucket", "4.2", "L/min").body();
+        assertEquals(read.path("flows").path("drain-hose").asDouble(), 4.2 / 14.01, 1e-3);
         var answer = call.enter("REMEDY", "clear-hose", "done").body();
         assertEquals(answer.path("measuredBefore").path("drains").asDouble(), 4.2, 1e-12);
         call.keep("proofs", "{\"proof\": \"drains\", \"after\": 4, \"runs\": 2, \"dry\": [], \"lightOut\": false}");

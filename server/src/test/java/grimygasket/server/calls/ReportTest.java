@@ -95,7 +95,7 @@ public class ReportTest extends ServerTest {
         assertEquals(
                 rows(report, "Tried out afterwards"),
                 List.of(
-                        "It drains | seen 2 times · drained in 15 seconds: 1.5 L before, 4 L after · one joint watched, dry"));
+                        "It drains | seen 2 times · flow at the hose end: 1.5 L/min before, 4 L/min after · one joint watched, dry"));
         assertEquals(
                 rows(report, "Parts"),
                 List.of(
