@@ -96,7 +96,7 @@ const stations = computed(() => {
   @apply border-rubber min-w-0 flex-1 border-l-3 first:border-l-0;
 }
 .bore button {
-  @apply relative flex w-full flex-col items-stretch;
+  @apply relative flex h-full w-full flex-col items-stretch;
 }
 .bore button:hover .name {
   @apply underline decoration-dotted underline-offset-4;
@@ -114,7 +114,7 @@ const stations = computed(() => {
   @apply border-rubber border-2;
 }
 .name {
-  @apply bg-enamel -ml-[3px] block pt-1 text-center text-[0.95rem] leading-tight;
+  @apply bg-enamel -ml-[3px] block grow pt-1 text-center text-[0.95rem] leading-tight;
 }
 .flow {
   @apply border-rubber mx-1 inline-block rounded border px-1 font-mono text-xs font-semibold;

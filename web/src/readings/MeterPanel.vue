@@ -67,7 +67,7 @@ function choose(event: Event) {
     <p>
       <template v-if="steady">
         Steady at <b class="font-mono">{{ steady.shown }}</b>, shaking by
-        <span class="font-mono">± {{ steady.spread.toPrecision(2) }}</span>
+        <span class="font-mono">± {{ steady.spread.toPrecision(2) }} {{ samples[0]?.unit }}</span>
       </template>
       <template v-else>{{ opened ? 'It was not steady at its end.' : 'Not steady yet …' }}</template>
     </p>

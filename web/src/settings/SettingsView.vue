@@ -59,6 +59,7 @@ async function leave() {
       @dismiss="choose.reset()"
     />
     <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
+      <UnitChoice v-if="session" :session="session" />
       <fieldset
         v-for="{ school, machines, chosen } in settings"
         :key="school.id"
@@ -85,7 +86,6 @@ async function leave() {
         </label>
         <p class="mt-1 text-[0.95rem]">{{ school.why }}</p>
       </fieldset>
-      <UnitChoice v-if="session" :session="session" />
       <People v-if="session" :lead="session.lead" />
     </div>
   </main>
