@@ -73,13 +73,4 @@ public record Estimate(Quantity quantity, double value, double low, double high)
         there[input] += by;
         return function.applyAsDouble(there);
     }
-
-    /** With its interval, as a family writes it: "14.2 L/min (13.1 to 15.4)". */
-    public String show(Family family) {
-        var unit = quantity.unit(family);
-        var shown = unit.show(value);
-        var from = unit.figures(low);
-        var to = unit.figures(high);
-        return from.equals(to) ? shown : shown + " (" + from + " to " + to + ")";
-    }
 }
