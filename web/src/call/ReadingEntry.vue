@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue'
 import type { Entry, Written } from '../api/types'
 import MeterSheet from '../readings/MeterSheet.vue'
-import type { Steady } from '../readings/useMeter'
 import TextField from '../ui/TextField.vue'
 import { useDraft } from '../ui/drafts'
 import { byId } from '../judgement/byId'
@@ -33,10 +32,6 @@ async function keep() {
     typed.value = {}
     emit('kept')
   }
-}
-
-function take(steady: Steady) {
-  typed.value = { text: String(Number(steady.value.toPrecision(4))), spread: steady.spread }
 }
 </script>
 
@@ -71,7 +66,7 @@ function take(steady: Steady) {
       :url="`/api/calls/${call.id}/checks/${check}/meter`"
       :name="measurable.name"
       :quantity="measure.quantity"
-      @take="take"
+      @take="typed = $event"
     />
   </form>
 </template>

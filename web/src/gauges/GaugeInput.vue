@@ -2,7 +2,6 @@
 import { computed, ref, useId } from 'vue'
 import type { GaugeInput, PracticeMeter, Written } from '../api/types'
 import MeterSheet from '../readings/MeterSheet.vue'
-import type { Steady } from '../readings/useMeter'
 import Chips from '../ui/Chips.vue'
 import Stopwatch from './Stopwatch.vue'
 import VesselCounter from './VesselCounter.vue'
@@ -42,10 +41,6 @@ function move(by: number) {
   const from = Number(text.value || usual || least) || 0
   const next = Math.min(most, Math.max(least, Math.round(from / step + by) * step))
   text.value = String(Number(next.toPrecision(6)))
-}
-
-function take(steady: Steady) {
-  written.value = { text: String(Number(steady.value.toPrecision(4))), spread: steady.spread }
 }
 </script>
 
@@ -120,7 +115,7 @@ function take(steady: Steady) {
       :url="`/api/meters/${meter.kind}/${meter.check}`"
       :name="meter.name"
       :quantity="meter.quantity"
-      @take="take"
+      @take="written = $event"
     />
   </div>
 </template>

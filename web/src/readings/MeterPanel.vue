@@ -4,10 +4,10 @@ import { Problem } from '../api/problem'
 import type { Quantity, Series } from '../api/types'
 import Trace from './Trace.vue'
 import { readSeries, saveSeries } from './series'
-import { useMeter, type Sample, type Steady } from './useMeter'
+import { useMeter, type Sample, type Steady, type Taken } from './useMeter'
 
 const props = defineProps<{ url: string; name: string; quantity: Quantity }>()
-const emit = defineEmits<{ take: [steady: Steady] }>()
+const emit = defineEmits<{ take: [taken: Taken] }>()
 const { samples: live, state, hold, goOn } = useMeter(props.url)
 /** A series from a file, in place of the meter. */
 const opened = ref<Series>()
@@ -30,6 +30,10 @@ const STATE = {
   lost: 'Connection lost: what came is kept, and it is looked for again',
   refused: 'This meter does not answer: type the reading instead',
 }
+
+/** As if it had been typed, with the spread that it had. */
+const take = ({ value, spread }: Steady) =>
+  emit('take', { text: String(Number(value.toPrecision(4))), spread })
 
 async function attempt(what: () => Promise<unknown>) {
   problem.value = undefined
@@ -76,7 +80,7 @@ function choose(event: Event) {
       type="button"
       class="btn btn-act min-h-14 text-lg"
       :disabled="!steady"
-      @click="steady && emit('take', steady)"
+      @click="steady && take(steady)"
     >
       Take the steady value
     </button>

@@ -2,15 +2,15 @@
 import type { Quantity } from '../api/types'
 import Sheet from '../ui/Sheet.vue'
 import MeterPanel from './MeterPanel.vue'
-import type { Steady } from './useMeter'
+import type { Taken } from './useMeter'
 
 defineProps<{ url: string; name: string; quantity: Quantity }>()
-const emit = defineEmits<{ take: [steady: Steady] }>()
+const emit = defineEmits<{ take: [taken: Taken] }>()
 const open = defineModel<boolean>({ required: true })
 
-function take(steady: Steady) {
+function take(taken: Taken) {
   open.value = false
-  emit('take', steady)
+  emit('take', taken)
 }
 </script>
 

@@ -13,6 +13,12 @@ export interface Steady {
   shown: string
 }
 
+/** A steady value as it is entered. */
+export interface Taken {
+  text: string
+  spread: number
+}
+
 /** Milliseconds until a lost meter is looked for again. */
 const AGAIN = 1500
 /** So often one that has never answered is looked for. */

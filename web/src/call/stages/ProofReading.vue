@@ -60,6 +60,6 @@ async function keep() {
     :url="`/api/calls/${call.id}/checks/${reading.check}/meter`"
     :name="reading.name"
     :quantity="reading.quantity!"
-    @take="typed = String(Number($event.value.toPrecision(4)))"
+    @take="typed = $event.text"
   />
 </template>

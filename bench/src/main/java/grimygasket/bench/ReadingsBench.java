@@ -6,7 +6,6 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Check;
 import grimygasket.pack.Pack;
-import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.knowhow.Shipped;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,8 +54,7 @@ public final class ReadingsBench {
         return Draw.possible(pack, machine).stream()
                 .map(fault -> fault.id())
                 .filter(fault -> check.outcomes().stream()
-                        .anyMatch(outcome ->
-                                SimulatedMachine.causes(pack, outcome).containsKey(fault)))
+                        .anyMatch(outcome -> pack.strengths(outcome).containsKey(fault)))
                 .toList();
     }
 

@@ -11,7 +11,6 @@ import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
-import grimygasket.practice.SimulatedMachine;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -87,7 +86,7 @@ record SmallCase(Pack pack, String complaint) {
 
     private static Set<String> about(Pack pack, Check check) {
         return check.outcomes().stream()
-                .flatMap(outcome -> SimulatedMachine.causes(pack, outcome).keySet().stream())
+                .flatMap(outcome -> pack.strengths(outcome).keySet().stream())
                 .collect(Collectors.toSet());
     }
 
@@ -168,7 +167,7 @@ record SmallCase(Pack pack, String complaint) {
 
     private static Check cut(Pack p, Check c, Set<String> faults) {
         var outcomes = c.outcomes().stream()
-                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(SimulatedMachine.causes(p, o), faults), null, 0))
+                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(p.strengths(o), faults), null, 0))
                 .toList();
         return new Check(
                 c.id(),

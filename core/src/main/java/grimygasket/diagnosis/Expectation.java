@@ -17,11 +17,6 @@ import java.util.Map;
  * @param sound with its spread between machines of the kind
  */
 public record Expectation(Measure measure, Amount sound) {
-    /** Shares of a sound flow or suction below which it is bad, and up to which it is to be watched. */
-    private static final double BAD = 0.5;
-
-    private static final double WATCH = 0.8;
-
     /** Of every check at which something can be measured, by its id. */
     public static Map<String, Expectation> of(Pack pack, Machine machine) {
         var network = new Network(pack, machine, 0);
@@ -73,7 +68,7 @@ public record Expectation(Measure measure, Amount sound) {
     /** Flows and suctions by their share; a level by whether sound machines read so. */
     public Verdict verdict(Amount reading) {
         if (isShare()) {
-            return Verdict.ofMore(Estimate.of(Quantity.SHARE, v -> v[0] / sound.value(), reading), BAD, WATCH);
+            return Verdict.ofFlow(Estimate.of(Quantity.SHARE, v -> v[0] / sound.value(), reading));
         }
         return Verdict.within(Estimate.of(measure.quantity(), v -> v[0], reading), low(), high());
     }

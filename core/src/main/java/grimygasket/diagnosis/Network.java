@@ -4,7 +4,6 @@ import grimygasket.pack.Check;
 import grimygasket.pack.Code;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
-import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
 import grimygasket.pack.Ratings;
@@ -158,13 +157,9 @@ final class Network {
     /** By fault index, whether a fault hinders what a proof shows: whether a remedy for it has that proof. */
     boolean[] hinders(String proof) {
         var hinders = new boolean[faults.size()];
-        for (var remedy : pack.remedies()) {
-            if (remedy.proof().equals(proof)) {
-                remedy.cures().keySet().stream()
-                        .filter(indexOf::containsKey)
-                        .forEach(fault -> hinders[indexOf.get(fault)] = true);
-            }
-        }
+        pack.hindering(proof).stream()
+                .filter(indexOf::containsKey)
+                .forEach(fault -> hinders[indexOf.get(fault)] = true);
         return hinders;
     }
 
@@ -194,24 +189,8 @@ final class Network {
     private NoisyOr[] models(Check check) {
         return check.outcomes().stream()
                 .limit(check.outcomes().size() - 1L)
-                .map(outcome -> model(outcome.leak(), strengths(outcome)))
+                .map(outcome -> model(outcome.leak(), pack.strengths(outcome)))
                 .toArray(NoisyOr[]::new);
-    }
-
-    private Map<String, Double> strengths(Outcome outcome) {
-        var strengths = new HashMap<>(blockages(outcome));
-        strengths.putAll(outcome.causes());
-        return strengths;
-    }
-
-    /** Whatever blocks the path up to the outcome's station can be what is seen. */
-    private Map<String, Double> blockages(Outcome outcome) {
-        var strengths = new HashMap<String, Double>();
-        if (outcome.seen() > 0) {
-            pack.blocking(outcome.blockedUpTo())
-                    .forEach(fault -> strengths.put(fault.id(), fault.blocks() * outcome.seen()));
-        }
-        return strengths;
     }
 
     private static double either(double a, double b) {

@@ -6,36 +6,20 @@ import grimygasket.units.Unit;
 import java.util.List;
 
 /** Air power of a vacuum cleaner. */
-final class AirPower implements Gauge {
+final class AirPower extends Gauge {
     private static final double BAD = 0.5;
     private static final double WATCH = 0.75;
 
     /** Watts for each cubic foot a minute and inch of water. */
     private static final double WATTS = 0.117354;
 
-    @Override
-    public String id() {
-        return "air-power";
-    }
-
-    @Override
-    public String name() {
-        return "Air power";
-    }
-
-    @Override
-    public Group group() {
-        return Group.SUCTION;
-    }
-
-    @Override
-    public String tells() {
-        return "What the machine moves, in watts, against what it is rated for.";
-    }
-
-    @Override
-    public String source() {
-        return "Air power = 0.117354 × ft³/min × inH₂O (ASTM F558), both read at the same time through the same opening.";
+    AirPower() {
+        super(
+                "air-power",
+                "Air power",
+                Group.SUCTION,
+                "What the machine moves, in watts, against what it is rated for.",
+                "Air power = 0.117354 × ft³/min × inH₂O (ASTM F558), both read at the same time through the same opening.");
     }
 
     @Override

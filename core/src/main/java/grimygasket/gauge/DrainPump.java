@@ -12,39 +12,20 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Drain pump against its hose: how much of the normal flow comes, and what share of one narrow place would explain it. */
-final class DrainPump implements Gauge {
-    static final double BAD = 0.5;
-    static final double WATCH = 0.8;
-
+final class DrainPump extends Gauge {
     /** Stations of a drain path: sump, trap or valve, pump, hose, standpipe. */
     private static final int STATIONS = 5;
 
     private static final double ROOM_ABOVE = 1.15;
 
-    @Override
-    public String id() {
-        return "drain-pump";
-    }
-
-    @Override
-    public String name() {
-        return "Drain pump and hose";
-    }
-
-    @Override
-    public Group group() {
-        return Group.WATER;
-    }
-
-    @Override
-    public String tells() {
-        return "How much of its normal flow the pump brings, and how far open a single narrow place would then be.";
-    }
-
-    @Override
-    public String source() {
-        return "Pump H0·(1 − (Q/Qmax)²) against lift + k·Q²; k by Darcy-Weisbach with f = 0.03 and 2 m for fittings; a place "
-                + "with open share a takes 1/a² of its fifth of the loss. For clear water and lifts under the pump's head.";
+    DrainPump() {
+        super(
+                "drain-pump",
+                "Drain pump and hose",
+                Group.WATER,
+                "How much of its normal flow the pump brings, and how far open a single narrow place would then be.",
+                "Pump H0·(1 − (Q/Qmax)²) against lift + k·Q²; k by Darcy-Weisbach with f = 0.03 and 2 m for fittings; a place "
+                        + "with open share a takes 1/a² of its fifth of the loss. For clear water and lifts under the pump's head.");
     }
 
     @Override
@@ -89,7 +70,7 @@ final class DrainPump implements Gauge {
         w.line("Share: " + w.show(flow) + " ÷ " + in.show(Quantity.FLOW, normal) + " = " + w.show(share));
         w.line("The hose now takes " + in.show(Quantity.COUNT, resistance)
                 + " times its clean loss; (4 + 1/a²) ÷ 5 is that at a = " + w.show(open));
-        var verdict = Verdict.ofMore(share, BAD, WATCH);
+        var verdict = Verdict.ofFlow(share);
         return w.judge(verdict, sentence(verdict, w.show(share), w.show(open)), picture(circuit, resistance));
     }
 

@@ -9,7 +9,7 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Dryer's heat and air: what the vane meter's speed is in flow, and whether flow and warmth go together. */
-final class DryerHeat implements Gauge {
+final class DryerHeat extends Gauge {
     private static final double BAD = 0.5;
     private static final double WATCH = 0.75;
 
@@ -19,30 +19,14 @@ final class DryerHeat implements Gauge {
     /** What of the element's heat reaches the outlet, while clothes are damp, varies: below this it does not heat. */
     private static final double NO_HEAT = 0.1;
 
-    @Override
-    public String id() {
-        return "dryer-heat";
-    }
-
-    @Override
-    public String name() {
-        return "Heat and air of a dryer";
-    }
-
-    @Override
-    public Group group() {
-        return Group.HEAT_AND_AIR;
-    }
-
-    @Override
-    public String tells() {
-        return "Flow from the vane meter, and how much warmer that air must get from the element.";
-    }
-
-    @Override
-    public String source() {
-        return "Q = v·π·d²/4; ΔT = P ÷ (ρ·cp·Q) with ρ = 1.2 kg/m³ and cp = 1005 J/(kg·K), field guide, section 5. For an empty "
-                + "drum; damp clothes take most of the heat.";
+    DryerHeat() {
+        super(
+                "dryer-heat",
+                "Heat and air of a dryer",
+                Group.HEAT_AND_AIR,
+                "Flow from the vane meter, and how much warmer that air must get from the element.",
+                "Q = v·π·d²/4; ΔT = P ÷ (ρ·cp·Q) with ρ = 1.2 kg/m³ and cp = 1005 J/(kg·K), field guide, section 5. For an empty "
+                        + "drum; damp clothes take most of the heat.");
     }
 
     @Override

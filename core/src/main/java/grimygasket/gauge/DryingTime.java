@@ -8,37 +8,21 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** How long a load takes to dry with the air that there is. */
-final class DryingTime implements Gauge {
+final class DryingTime extends Gauge {
     private static final double LONG = 75;
     private static final double TOO_LONG = 120;
 
     /** How damp the air is that leaves damp clothes. */
     private static final double LEAVES_AT = 0.85;
 
-    @Override
-    public String id() {
-        return "drying-time";
-    }
-
-    @Override
-    public String name() {
-        return "Drying time";
-    }
-
-    @Override
-    public Group group() {
-        return Group.HEAT_AND_AIR;
-    }
-
-    @Override
-    public String tells() {
-        return "How long a load must take with this flow and warmth, so that a long time is explained or not.";
-    }
-
-    @Override
-    public String source() {
-        return "Water carried off = air × (water in it at the outlet − in the room); vapour by the Magnus formula (WMO-No. 8), "
-                + "air leaving at 85 % humidity. The last tenth dries more slowly.";
+    DryingTime() {
+        super(
+                "drying-time",
+                "Drying time",
+                Group.HEAT_AND_AIR,
+                "How long a load must take with this flow and warmth, so that a long time is explained or not.",
+                "Water carried off = air × (water in it at the outlet − in the room); vapour by the Magnus formula (WMO-No. 8), "
+                        + "air leaving at 85 % humidity. The last tenth dries more slowly.");
     }
 
     @Override

@@ -6,7 +6,7 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** A duct's equivalent length, bends included, against its limit. */
-final class DuctLength implements Gauge {
+final class DuctLength extends Gauge {
     /** Metres that a bend of 90° counts for in a duct of 100 mm; field guide, section 5. */
     private static final double QUARTER_BEND = 1.5;
 
@@ -14,30 +14,14 @@ final class DuctLength implements Gauge {
     private static final double OF_DIAMETER = 100;
     private static final double NEAR = 0.8;
 
-    @Override
-    public String id() {
-        return "duct-length";
-    }
-
-    @Override
-    public String name() {
-        return "Duct's length";
-    }
-
-    @Override
-    public Group group() {
-        return Group.HEAT_AND_AIR;
-    }
-
-    @Override
-    public String tells() {
-        return "Whether a duct is too long, with its bends counted as straight duct.";
-    }
-
-    @Override
-    public String source() {
-        return "Straight + 1.5 m for each 90° bend + 0.75 m for each 45° bend at 100 mm, in proportion to the diameter. The "
-                + "maker's limit and the local code come first.";
+    DuctLength() {
+        super(
+                "duct-length",
+                "Duct's length",
+                Group.HEAT_AND_AIR,
+                "Whether a duct is too long, with its bends counted as straight duct.",
+                "Straight + 1.5 m for each 90° bend + 0.75 m for each 45° bend at 100 mm, in proportion to the diameter. The "
+                        + "maker's limit and the local code come first.");
     }
 
     @Override

@@ -6,36 +6,20 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** An element and its cut-out by resistance. */
-final class Element implements Gauge {
+final class Element extends Gauge {
     /** What resistance may be off by: winding tolerance, and cold wire against hot. */
     private static final double TOLERANCE = 0.15;
 
     private static final double OPEN = 5;
 
-    @Override
-    public String id() {
-        return "element";
-    }
-
-    @Override
-    public String name() {
-        return "Element and cut-out";
-    }
-
-    @Override
-    public Group group() {
-        return Group.POWER;
-    }
-
-    @Override
-    public String tells() {
-        return "Whether element and cut-out are whole, and what power that resistance makes.";
-    }
-
-    @Override
-    public String source() {
-        return "P = V²/R, field guide, section 5; cold wire reads up to 15 % off. Isolated, plugs off, else it reads what lies "
-                + "beside it.";
+    Element() {
+        super(
+                "element",
+                "Element and cut-out",
+                Group.POWER,
+                "Whether element and cut-out are whole, and what power that resistance makes.",
+                "P = V²/R, field guide, section 5; cold wire reads up to 15 % off. Isolated, plugs off, else it reads what lies "
+                        + "beside it.");
     }
 
     @Override

@@ -6,34 +6,15 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Fill: what the tap gives, what the machine takes, and what stands between. */
-final class Fill implements Gauge {
-    private static final double BAD = 0.5;
-    private static final double WATCH = 0.8;
-
-    @Override
-    public String id() {
-        return "fill";
-    }
-
-    @Override
-    public String name() {
-        return "Fill";
-    }
-
-    @Override
-    public Group group() {
-        return Group.WATER;
-    }
-
-    @Override
-    public String tells() {
-        return "Whether tap, screen or valve holds the water back, and how long a fill takes.";
-    }
-
-    @Override
-    public String source() {
-        return "Litres ÷ time; flow through an opening goes with the square root of the pressure (Torricelli), so a tap with "
-                + "half the flow has a quarter of the pressure left.";
+final class Fill extends Gauge {
+    Fill() {
+        super(
+                "fill",
+                "Fill",
+                Group.WATER,
+                "Whether tap, screen or valve holds the water back, and how long a fill takes.",
+                "Litres ÷ time; flow through an opening goes with the square root of the pressure (Torricelli), so a tap with "
+                        + "half the flow has a quarter of the pressure left.");
     }
 
     @Override
@@ -62,7 +43,7 @@ final class Fill implements Gauge {
         if (!in.has("in")) {
             w.result("Share of the rated fill", tapShare);
             fillTime(w, in, Math.min(tap.value(), in.value("rated")));
-            var verdict = Verdict.ofMore(tapShare, BAD, WATCH);
+            var verdict = Verdict.ofFlow(tapShare);
             return w.judge(verdict, ofTap(verdict, w.show(tapShare)), null);
         }
         var machine = w.result("The machine takes", Quantity.FLOW, v -> 60 * v[0] / v[1], "in", "inSeconds");
@@ -71,7 +52,7 @@ final class Fill implements Gauge {
         w.line("Machine: " + in.show("in") + " ÷ " + in.show("inSeconds") + " = " + w.show(machine) + ", "
                 + w.show(share) + " of " + in.show("rated"));
         fillTime(w, in, machine.value());
-        var verdict = Verdict.ofMore(share, BAD, WATCH);
+        var verdict = Verdict.ofFlow(share);
         return w.judge(verdict, ofMachine(verdict, tapShare.value(), w.show(share)), null);
     }
 
@@ -99,7 +80,7 @@ final class Fill implements Gauge {
             case GOOD -> "It fills as it should.";
             case CANNOT_TELL -> "Too little to tell: let it fill for longer.";
             default ->
-                tapShare >= WATCH
+                tapShare >= Verdict.FOUR_FIFTHS
                         ? "The tap gives enough, and the machine takes " + share
                                 + ": screen clogged, or valve not fully open."
                         : "The tap gives too little already: tap, hose or pressure, before screen and valve.";

@@ -9,37 +9,21 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** How loaded a filter is, by the suction with it and without it. */
-final class FilterLoading implements Gauge {
+final class FilterLoading extends Gauge {
     /** Bin and filter. */
     private static final int STATIONS = 2;
 
     private static final double BAD = 0.25;
     private static final double WATCH = 0.5;
 
-    @Override
-    public String id() {
-        return "filter-loading";
-    }
-
-    @Override
-    public String name() {
-        return "Filter's loading";
-    }
-
-    @Override
-    public Group group() {
-        return Group.SUCTION;
-    }
-
-    @Override
-    public String tells() {
-        return "How much of a filter is still open, by taking it out briefly.";
-    }
-
-    @Override
-    public String source() {
-        return "Two orifices in series: the bleed of a sound machine, a quarter of its inlet, and the filter with 1/a². Valid "
-                + "for sound seals. Never run it without its filter for more than a few seconds.";
+    FilterLoading() {
+        super(
+                "filter-loading",
+                "Filter's loading",
+                Group.SUCTION,
+                "How much of a filter is still open, by taking it out briefly.",
+                "Two orifices in series: the bleed of a sound machine, a quarter of its inlet, and the filter with 1/a². Valid "
+                        + "for sound seals. Never run it without its filter for more than a few seconds.");
     }
 
     @Override

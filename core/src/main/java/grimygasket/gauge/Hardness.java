@@ -11,7 +11,7 @@ import grimygasket.units.Unit;
 import java.util.List;
 
 /** Water hardness in every scale, the dose that follows from it, and the rinse-aid setting. */
-final class Hardness implements Gauge {
+final class Hardness extends Gauge {
     private static final double SOFT = 60;
     private static final double HARD = 180;
 
@@ -26,30 +26,14 @@ final class Hardness implements Gauge {
     private static final int RINSE_AID_STEPS = 6;
     private static final double MG_PER_STEP = 70;
 
-    @Override
-    public String id() {
-        return "hardness";
-    }
-
-    @Override
-    public String name() {
-        return "Hardness and dose";
-    }
-
-    @Override
-    public Group group() {
-        return Group.WATER;
-    }
-
-    @Override
-    public String tells() {
-        return "One strip in every scale, the detergent for it, and where to set the rinse aid.";
-    }
-
-    @Override
-    public String source() {
-        return "1 gpg = 17.1, 1 °dH = 17.85, 1 °fH = 10 and 1 mmol/L = 100.1 mg/L as CaCO₃; classes of the US Geological "
-                + "Survey (60, 120, 180 mg/L). Doses are starting values; the packet's own come first.";
+    Hardness() {
+        super(
+                "hardness",
+                "Hardness and dose",
+                Group.WATER,
+                "One strip in every scale, the detergent for it, and where to set the rinse aid.",
+                "1 gpg = 17.1, 1 °dH = 17.85, 1 °fH = 10 and 1 mmol/L = 100.1 mg/L as CaCO₃; classes of the US Geological "
+                        + "Survey (60, 120, 180 mg/L). Doses are starting values; the packet's own come first.");
     }
 
     @Override

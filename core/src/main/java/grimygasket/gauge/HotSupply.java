@@ -7,36 +7,20 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Hot supply: the water that stands cold in the pipe, and how warm the first fill gets. */
-final class HotSupply implements Gauge {
+final class HotSupply extends Gauge {
     /** 120 °F: works, and is the usual upper limit for a home's heater because of scalding. Field guide, section 4. */
     private static final double LIMIT = 49;
 
     private static final double STILL_WORKS = 43;
 
-    @Override
-    public String id() {
-        return "hot-supply";
-    }
-
-    @Override
-    public String name() {
-        return "Hot supply";
-    }
-
-    @Override
-    public Group group() {
-        return Group.WATER;
-    }
-
-    @Override
-    public String tells() {
-        return "How much to run before the water is hot, and how warm the fill becomes without that.";
-    }
-
-    @Override
-    public String source() {
-        return "Pipe as a cylinder, π·(d/2)²·length; the fill as a mix by volumes. Heat lost to the pipe is left out, so it is "
-                + "rather cooler. Local codes and the maker's instructions come first.";
+    HotSupply() {
+        super(
+                "hot-supply",
+                "Hot supply",
+                Group.WATER,
+                "How much to run before the water is hot, and how warm the fill becomes without that.",
+                "Pipe as a cylinder, π·(d/2)²·length; the fill as a mix by volumes. Heat lost to the pipe is left out, so it is "
+                        + "rather cooler. Local codes and the maker's instructions come first.");
     }
 
     @Override

@@ -6,34 +6,18 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** The two legs of a split-phase supply: which one is lost, and what is left for the element. */
-final class Legs implements Gauge {
+final class Legs extends Gauge {
     private static final double LOW = 0.85;
     private static final double HIGH = 1.1;
 
-    @Override
-    public String id() {
-        return "legs";
-    }
-
-    @Override
-    public String name() {
-        return "Supply legs";
-    }
-
-    @Override
-    public Group group() {
-        return Group.POWER;
-    }
-
-    @Override
-    public String tells() {
-        return "Whether both legs are there, and what the element gets.";
-    }
-
-    @Override
-    public String source() {
-        return "Each leg is half of the voltage across both; P goes with V², as P = V²/R. Live measurements are for the "
-                + "competent; fixed wiring is for a licensed electrician. Local codes come first.";
+    Legs() {
+        super(
+                "legs",
+                "Supply legs",
+                Group.POWER,
+                "Whether both legs are there, and what the element gets.",
+                "Each leg is half of the voltage across both; P goes with V², as P = V²/R. Live measurements are for the "
+                        + "competent; fixed wiring is for a licensed electrician. Local codes come first.");
     }
 
     @Override

@@ -6,34 +6,18 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** When to clean again, by what was found. */
-final class NextTime implements Gauge {
+final class NextTime extends Gauge {
     private static final double OVERDUE = 0.8;
     private static final double DAYS_A_WEEK = 7;
 
-    @Override
-    public String id() {
-        return "next-time";
-    }
-
-    @Override
-    public String name() {
-        return "When to clean again";
-    }
-
-    @Override
-    public Group group() {
-        return Group.UPKEEP;
-    }
-
-    @Override
-    public String tells() {
-        return "The next date for this household, in days and in loads.";
-    }
-
-    @Override
-    public String source() {
-        return "next = elapsed × 50 % ÷ found, blended with the calendar by how often it was seen (geometric mean with those "
-                + "weights), never past the safety limit.";
+    NextTime() {
+        super(
+                "next-time",
+                "When to clean again",
+                Group.UPKEEP,
+                "The next date for this household, in days and in loads.",
+                "next = elapsed × 50 % ÷ found, blended with the calendar by how often it was seen (geometric mean with those "
+                        + "weights), never past the safety limit.");
     }
 
     @Override

@@ -13,39 +13,20 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** What a blocked place does to the flow: far from linear. */
-final class Occlusion implements Gauge {
-    private static final double BAD = 0.5;
-    private static final double WATCH = 0.8;
-
+final class Occlusion extends Gauge {
     /** By path: how much its source sags at normal flow, as a multiple of the clean line's loss, and its stations. */
     private static final double[] SAG = {3, 0, 1.5, 0.5};
 
     private static final int[] STATIONS = {5, 3, 5, 5};
 
-    @Override
-    public String id() {
-        return "occlusion";
-    }
-
-    @Override
-    public String name() {
-        return "Blocked, and what it does";
-    }
-
-    @Override
-    public Group group() {
-        return Group.UPKEEP;
-    }
-
-    @Override
-    public String tells() {
-        return "How much flow is left when a screen, trap or duct is so far blocked.";
-    }
-
-    @Override
-    public String source() {
-        return "One narrow place with 1/a² of its part of the loss, behind a source that gives more head the less flows: "
-                + "Q/Qn = √((1 + s) ÷ (r + s)). Shares for usual domestic machines.";
+    Occlusion() {
+        super(
+                "occlusion",
+                "Blocked, and what it does",
+                Group.UPKEEP,
+                "How much flow is left when a screen, trap or duct is so far blocked.",
+                "One narrow place with 1/a² of its part of the loss, behind a source that gives more head the less flows: "
+                        + "Q/Qn = √((1 + s) ÷ (r + s)). Shares for usual domestic machines.");
     }
 
     @Override
@@ -79,7 +60,7 @@ final class Occlusion implements Gauge {
                 + Figures.show(resistance) + " times clean");
         w.line("Flow: √((1 + " + Figures.show(sag) + ") ÷ (" + Figures.show(resistance) + " + " + Figures.show(sag)
                 + ")) = " + w.show(left));
-        var verdict = Verdict.ofMore(left, BAD, WATCH);
+        var verdict = Verdict.ofFlow(left);
         return w.judge(
                 verdict,
                 sentence(verdict, in.show("blocked"), w.show(left)),

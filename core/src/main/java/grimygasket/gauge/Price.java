@@ -9,31 +9,15 @@ import java.math.BigDecimal;
 import java.util.List;
 
 /** Minutes and money: what a job will cost the customer. */
-final class Price implements Gauge {
-    @Override
-    public String id() {
-        return "minutes-and-money";
-    }
-
-    @Override
-    public String name() {
-        return "Minutes and money";
-    }
-
-    @Override
-    public Group group() {
-        return Group.UPKEEP;
-    }
-
-    @Override
-    public String tells() {
-        return "What to say when the customer asks what it will cost.";
-    }
-
-    @Override
-    public String source() {
-        return "Three-point estimate (PERT): (shortest + 4 × likely + longest) ÷ 6; each line to the cent, half up, tax on their "
-                + "sum.";
+final class Price extends Gauge {
+    Price() {
+        super(
+                "minutes-and-money",
+                "Minutes and money",
+                Group.UPKEEP,
+                "What to say when the customer asks what it will cost.",
+                "Three-point estimate (PERT): (shortest + 4 × likely + longest) ÷ 6; each line to the cent, half up, tax on their "
+                        + "sum.");
     }
 
     @Override

@@ -6,33 +6,17 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Repair or replace. */
-final class RepairWorth implements Gauge {
+final class RepairWorth extends Gauge {
     private static final double CLOSE = 0.8;
 
-    @Override
-    public String id() {
-        return "repair-or-replace";
-    }
-
-    @Override
-    public String name() {
-        return "Repair or replace";
-    }
-
-    @Override
-    public Group group() {
-        return Group.UPKEEP;
-    }
-
-    @Override
-    public String tells() {
-        return "What each way costs for every year that the machine is then of use.";
-    }
-
-    @Override
-    public String source() {
-        return "(Repair + chance of more × that) ÷ years left, against price ÷ life. Half a year is left at the least. It is "
-                + "the customer's decision.";
+    RepairWorth() {
+        super(
+                "repair-or-replace",
+                "Repair or replace",
+                Group.UPKEEP,
+                "What each way costs for every year that the machine is then of use.",
+                "(Repair + chance of more × that) ÷ years left, against price ÷ life. Half a year is left at the least. It is "
+                        + "the customer's decision.");
     }
 
     @Override

@@ -5,36 +5,20 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Run time of a battery, from its charge and what is drawn. */
-final class RunTime implements Gauge {
+final class RunTime extends Gauge {
     private static final double WORN = 0.6;
     private static final double WATCH = 0.8;
 
     /** What of the charge can be drawn before the guard switches off. */
     private static final double USABLE = 0.9;
 
-    @Override
-    public String id() {
-        return "run-time";
-    }
-
-    @Override
-    public String name() {
-        return "Battery's run time";
-    }
-
-    @Override
-    public Group group() {
-        return Group.POWER;
-    }
-
-    @Override
-    public String tells() {
-        return "How long a full battery must run, and how worn one is that stops sooner.";
-    }
-
-    @Override
-    public String source() {
-        return "Time = charge × voltage × 0.9 ÷ power drawn; nine tenths can be drawn. At room temperature, fully charged.";
+    RunTime() {
+        super(
+                "run-time",
+                "Battery's run time",
+                Group.POWER,
+                "How long a full battery must run, and how worn one is that stops sooner.",
+                "Time = charge × voltage × 0.9 ÷ power drawn; nine tenths can be drawn. At room temperature, fully charged.");
     }
 
     @Override

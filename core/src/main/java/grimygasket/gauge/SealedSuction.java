@@ -5,34 +5,18 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Sealed suction at the inlet and at the head. */
-final class SealedSuction implements Gauge {
+final class SealedSuction extends Gauge {
     private static final double BAD = 0.6;
     private static final double WATCH = 0.85;
 
-    @Override
-    public String id() {
-        return "sealed-suction";
-    }
-
-    @Override
-    public String name() {
-        return "Sealed suction";
-    }
-
-    @Override
-    public Group group() {
-        return Group.SUCTION;
-    }
-
-    @Override
-    public String tells() {
-        return "Whether it is the machine, or what is in front of it.";
-    }
-
-    @Override
-    public String source() {
-        return "Shares of the rated suction. Strong at the inlet and weak at the head: neck, wand or hose; weak at the inlet: "
-                + "filters, seals, motor.";
+    SealedSuction() {
+        super(
+                "sealed-suction",
+                "Sealed suction",
+                Group.SUCTION,
+                "Whether it is the machine, or what is in front of it.",
+                "Shares of the rated suction. Strong at the inlet and weak at the head: neck, wand or hose; weak at the inlet: "
+                        + "filters, seals, motor.");
     }
 
     @Override

@@ -11,6 +11,9 @@ public enum Verdict {
     /** The reading is too uncertain to say. */
     CANNOT_TELL;
 
+    private static final double HALF = 0.5;
+    static final double FOUR_FIFTHS = 0.8;
+
     /**
      * Of something of which more is better. It cannot be told where the interval reaches from bad to good.
      *
@@ -25,6 +28,11 @@ public enum Verdict {
             return BAD;
         }
         return value.value() < watch ? WATCH : GOOD;
+    }
+
+    /** Of a share of the normal flow: under half is bad, under four fifths to be watched. */
+    public static Verdict ofFlow(Estimate share) {
+        return ofMore(share, HALF, FOUR_FIFTHS);
     }
 
     /** Of something of which less is better: good up to {@code watch}, bad over {@code bad}. */

@@ -5,32 +5,16 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Water still in the machine before a trap or sump is opened, and the pans that it fills. */
-final class WaterLeft implements Gauge {
+final class WaterLeft extends Gauge {
     private static final double MANY_PANS = 6;
 
-    @Override
-    public String id() {
-        return "water-left";
-    }
-
-    @Override
-    public String name() {
-        return "Water still in it";
-    }
-
-    @Override
-    public Group group() {
-        return Group.WATER;
-    }
-
-    @Override
-    public String tells() {
-        return "How much runs out when it is opened, and how many pans that is.";
-    }
-
-    @Override
-    public String source() {
-        return "Tub area × level + what hoses hold. A level read by eye is good to about a tenth.";
+    WaterLeft() {
+        super(
+                "water-left",
+                "Water still in it",
+                Group.WATER,
+                "How much runs out when it is opened, and how many pans that is.",
+                "Tub area × level + what hoses hold. A level read by eye is good to about a tenth.");
     }
 
     @Override

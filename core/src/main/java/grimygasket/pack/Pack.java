@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * Everything known about one kind of machine.
@@ -225,6 +227,25 @@ public record Pack(
                     .forEach(blocking::add);
         }
         return blocking;
+    }
+
+    /** Fault id to the chance that it alone gives an outcome, whether named or by blocking the path. */
+    public Map<String, Double> strengths(Outcome outcome) {
+        var strengths = new HashMap<String, Double>();
+        if (outcome.seen() > 0) {
+            blocking(outcome.blockedUpTo())
+                    .forEach(fault -> strengths.put(fault.id(), fault.blocks() * outcome.seen()));
+        }
+        strengths.putAll(outcome.causes());
+        return strengths;
+    }
+
+    /** Ids of the faults that hinder what a proof shows: those at which a remedy with that proof aims. */
+    public Set<String> hindering(String proof) {
+        return remedies.stream()
+                .filter(remedy -> remedy.proof().equals(proof))
+                .flatMap(remedy -> remedy.cures().keySet().stream())
+                .collect(Collectors.toSet());
     }
 
     private <T> T find(String what, List<T> all, Function<T, String> idOf, String wanted) {

@@ -34,6 +34,25 @@ public final class Draws {
         return uniform(name) < chance;
     }
 
+    /**
+     * One of several things, as often as their weights say.
+     *
+     * @param weights 0 or more, and not all 0
+     * @return its index
+     */
+    public int pick(String name, double[] weights) {
+        double sum = 0;
+        for (double weight : weights) {
+            sum += weight;
+        }
+        double left = uniform(name) * sum;
+        int i = 0;
+        while (i < weights.length - 1 && left >= weights[i]) {
+            left -= weights[i++];
+        }
+        return i;
+    }
+
     /** Normally distributed, mean 0 and standard deviation 1 (Box and Muller, 1958). */
     public double normal(String name) {
         double radius = Math.sqrt(-2 * Math.log(1 - uniform(name)));

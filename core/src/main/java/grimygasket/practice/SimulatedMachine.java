@@ -15,9 +15,7 @@ import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
-import java.util.Arrays;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
@@ -72,13 +70,7 @@ public final class SimulatedMachine {
                         .mapToDouble(fault -> choice.shifts().getOrDefault(fault, 1.0))
                         .reduce(choice.share(), (a, b) -> a * b))
                 .toArray();
-        double left =
-                draws.uniform("fact:" + fact.id()) * Arrays.stream(weights).sum();
-        int c = 0;
-        while (c < weights.length - 1 && left >= weights[c]) {
-            left -= weights[c++];
-        }
-        return fact.choices().get(c);
+        return fact.choices().get(draws.pick("fact:" + fact.id(), weights));
     }
 
     /** What a check shows to the eye. */
@@ -86,22 +78,11 @@ public final class SimulatedMachine {
         var outcomes = check.outcomes();
         for (var outcome : outcomes.subList(0, outcomes.size() - 1)) {
             var name = "check:" + check.id() + ":" + outcome.id();
-            if (happens(name, outcome.leak(), causes(pack, outcome))) {
+            if (happens(name, outcome.leak(), pack.strengths(outcome))) {
                 return outcome;
             }
         }
         return outcomes.get(outcomes.size() - 1);
-    }
-
-    /** Fault id to the chance that it shows as an outcome. */
-    public static Map<String, Double> causes(Pack pack, Outcome outcome) {
-        var causes = new HashMap<String, Double>();
-        if (outcome.seen() > 0) {
-            pack.blocking(outcome.blockedUpTo())
-                    .forEach(fault -> causes.put(fault.id(), fault.blocks() * outcome.seen()));
-        }
-        causes.putAll(outcome.causes());
-        return causes;
     }
 
     /** The code that goes best with what is wrong; null where none does, or all is well. */
@@ -200,9 +181,7 @@ public final class SimulatedMachine {
 
     /** Whether nothing hinders what a proof shows. */
     public boolean works(String proof) {
-        return pack.remedies().stream()
-                .filter(remedy -> remedy.proof().equals(proof))
-                .noneMatch(remedy -> remedy.cures().keySet().stream().anyMatch(present::contains));
+        return pack.hindering(proof).stream().noneMatch(present::contains);
     }
 
     Machine machine() {

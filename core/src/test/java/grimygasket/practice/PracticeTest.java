@@ -112,13 +112,24 @@ public class PracticeTest {
     }
 
     @Test
+    public void aPickGoesByItsWeights() {
+        var counts = new int[3];
+        IntStream.range(0, 6000).forEach(i -> counts[Draws.of(1).pick("p" + i, new double[] {1, 0, 2})]++);
+        // A third, none, two thirds; 4 · √(6000 · ⅓ · ⅔) = 146.
+        assertEquals(counts[0], 2000, 146);
+        assertEquals(counts[1], 0);
+        assertEquals(counts[2], 4000, 146);
+        assertEquals(Draws.of(1).pick("one", new double[] {0.3}), 0);
+    }
+
+    @Test
     public void theSameSeedTellsTheSameStoryInAnyOrder() {
         var one = with(3, "clog");
         var other = with(3, "clog");
         double flow = one.truth(PACK.check("drain"));
         assertEquals(one.look(PACK.sign("stands")), other.look(PACK.sign("stands")));
         assertEquals(other.truth(PACK.check("drain")), flow);
-        assertEquals(one.check(PACK.check("look")), one.check(PACK.check("look")));
+        assertEquals(other.check(PACK.check("look")), one.check(PACK.check("look")));
     }
 
     @Test

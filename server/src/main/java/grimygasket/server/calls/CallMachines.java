@@ -26,20 +26,18 @@ public class CallMachines {
         this.judge = judge;
     }
 
-    public Machine of(UUID callId) {
-        var call = calls.call(callId);
-        return judge.machine(machines.machine(call.machineId()), call);
-    }
+    /**
+     * @param pack that the call is judged with
+     * @param findings what has been found out so far
+     */
+    public record CallMachine(Pack pack, Machine machine, List<Finding> findings) {}
 
-    /** The know-how that the call is judged with. */
-    public Pack pack(UUID callId) {
+    public CallMachine of(UUID callId) {
         var call = calls.call(callId);
-        return library.pack(machines.machine(call.machineId()).kind(), call.revision());
-    }
-
-    /** What has been found out so far. */
-    public List<Finding> findings(UUID callId) {
-        var call = calls.call(callId);
-        return judge.findings(machines.machine(call.machineId()), call.revision(), entries.of(callId));
+        var machine = machines.machine(call.machineId());
+        return new CallMachine(
+                library.pack(machine.kind(), call.revision()),
+                judge.machine(machine, call),
+                judge.findings(machine, call.revision(), entries.of(callId)));
     }
 }

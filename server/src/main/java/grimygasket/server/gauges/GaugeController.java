@@ -90,7 +90,7 @@ class GaugeController {
     }
 
     private Ratings ratings(UUID call) {
-        return call == null ? Ratings.NONE : machines.of(call).ratings();
+        return call == null ? Ratings.NONE : machines.of(call).machine().ratings();
     }
 
     private static Gauge gauge(String id) {

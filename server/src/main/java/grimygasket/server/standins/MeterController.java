@@ -88,7 +88,7 @@ class MeterController {
             @RequestParam(defaultValue = "0") int given,
             @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int last,
             @AuthenticationPrincipal SignedIn me) {
-        var measured = check(calls.pack(callId).checks(), check);
+        var measured = check(calls.of(callId).pack().checks(), check);
         return streams.open(
                 Meter.of(machines.of(callId), measured),
                 measured.measure().quantity(),

@@ -2,8 +2,10 @@ package grimygasket.server.standins;
 
 import grimygasket.gauge.Steady;
 import grimygasket.practice.Meter;
+import grimygasket.units.Amount;
 import grimygasket.units.Family;
 import grimygasket.units.Quantity;
+import grimygasket.units.Unit;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -35,7 +37,15 @@ class MeterStreams {
      */
     record Sample(double second, double value, String shown, String unit, SteadyValue steady) {}
 
-    record SteadyValue(double value, double spread, String shown) {}
+    record SteadyValue(double value, double spread, String shown) {
+        /** Null for one that is not steady. */
+        static SteadyValue of(Amount steady, Unit unit) {
+            return steady == null
+                    ? null
+                    : new SteadyValue(
+                            unit.fromBase(steady.value()), steady.spread() / unit.size(), unit.show(steady.value()));
+        }
+    }
 
     /**
      * @param given samples that had come before the connection was lost: they are not sent again
@@ -70,18 +80,12 @@ class MeterStreams {
     private static Sample sample(Meter meter, List<Double> samples, Quantity quantity, Family family) {
         var unit = quantity.unit(family);
         double last = samples.get(samples.size() - 1);
-        var steady = Steady.of(quantity, samples);
         return new Sample(
                 meter.samples() * Meter.TICK,
                 unit.fromBase(last),
                 unit.show(last),
                 unit.symbol(),
-                steady == null
-                        ? null
-                        : new SteadyValue(
-                                unit.fromBase(steady.value()),
-                                steady.spread() / unit.size(),
-                                unit.show(steady.value())));
+                SteadyValue.of(Steady.of(quantity, samples), unit));
     }
 
     @PreDestroy

@@ -60,9 +60,6 @@ class SeriesController {
                 base.stream()
                         .map(moment -> new Moment(moment.second, own.fromBase(moment.value)))
                         .toList(),
-                steady == null
-                        ? null
-                        : new MeterStreams.SteadyValue(
-                                own.fromBase(steady.value()), steady.spread() / own.size(), own.show(steady.value())));
+                MeterStreams.SteadyValue.of(steady, own));
     }
 }

@@ -1,15 +1,15 @@
 package grimygasket.server.standins;
 
+import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
-import grimygasket.pack.Pack;
 import grimygasket.practice.Draws;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.calls.CallMachines;
+import grimygasket.server.calls.CallMachines.CallMachine;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,13 +43,16 @@ public class SimulatedMachines {
 
     @Transactional
     public SimulatedMachine of(UUID callId) {
-        var pack = machines.pack(callId);
-        var machine = machines.of(callId);
-        var findings = machines.findings(callId);
-        var row = find(callId).orElseGet(() -> draw(callId, pack, machine, findings));
+        var call = machines.of(callId);
+        var row = find(callId).orElseGet(() -> draw(callId, call));
         var simulated = SimulatedMachine.of(
-                pack, machine, json.readValue(row.faults, new TypeReference<List<String>>() {}), row.seed);
-        remedies(findings).skip(row.tried).forEach(tried -> simulated.treat(pack.remedy(tried.remedy())));
+                call.pack(),
+                call.machine(),
+                json.readValue(row.faults, new TypeReference<List<String>>() {}),
+                row.seed);
+        remedies(call.findings())
+                .skip(row.tried)
+                .forEach(tried -> simulated.treat(call.pack().remedy(tried.remedy())));
         return simulated;
     }
 
@@ -65,24 +68,20 @@ public class SimulatedMachines {
     }
 
     /** One fault, as often as it would be the cause by what is known. */
-    private Row draw(UUID callId, Pack pack, Machine machine, List<Finding> findings) {
+    private Row draw(UUID callId, CallMachine call) {
         long seed = callId.getLeastSignificantBits();
-        var ranking =
-                Diagnosis.assess(pack, machine, new Evidence(findings, ANY_VAN)).ranking();
-        double left = Draws.of(seed).uniform("fault")
-                * ranking.stream().mapToDouble(suspect -> suspect.chance()).sum();
-        int r = 0;
-        while (r < ranking.size() - 1 && left >= ranking.get(r).chance()) {
-            left -= ranking.get(r++).chance();
-        }
+        var ranking = Diagnosis.assess(call.pack(), call.machine(), new Evidence(call.findings(), ANY_VAN))
+                .ranking();
+        var chances = ranking.stream().mapToDouble(Suspect::chance).toArray();
+        var fault = ranking.get(Draws.of(seed).pick("fault", chances)).fault();
         jdbc.sql("""
                         insert ignore into simulated_machine (call_id, seed, faults, tried)
                         values (:callId, :seed, :faults, :tried)
                         """)
                 .param("callId", callId)
                 .param("seed", seed)
-                .param("faults", json.writeValueAsString(List.of(ranking.get(r).fault())))
-                .param("tried", remedies(findings).count())
+                .param("faults", json.writeValueAsString(List.of(fault)))
+                .param("tried", remedies(call.findings()).count())
                 .update();
         return find(callId).orElseThrow();
     }
