@@ -63,15 +63,15 @@ final class Rewrite {
                 p.habits(),
                 p.cadences(),
                 p.ratings(),
-                p.water());
+                p.water(), List.of());
     }
 
     static Fault rate(Fault f, double rate) {
-        return new Fault(f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs());
+        return new Fault(f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs(), Map.of(), List.of());
     }
 
     static Sign causes(Sign s, Map<String, Double> causes) {
-        return new Sign(s.id(), s.name(), s.ask(), s.minutes(), s.leak(), causes, s.complaint(), s.needs());
+        return new Sign(s.id(), s.name(), s.ask(), s.minutes(), s.leak(), causes, s.complaint(), s.needs(), List.of(), null, List.of());
     }
 
     static Check outcomes(Check c, List<Outcome> outcomes) {
@@ -88,11 +88,11 @@ final class Rewrite {
                 c.settles(),
                 outcomes,
                 c.measure(),
-                c.phone());
+                c.phone(), null, List.of(), false);
     }
 
     static Outcome causes(Outcome o, Map<String, Double> causes) {
-        return new Outcome(o.id(), o.name(), o.leak(), causes, o.blockedUpTo(), o.seen());
+        return new Outcome(o.id(), o.name(), o.leak(), causes, o.blockedUpTo(), o.seen(), List.of(), null);
     }
 
     static Remedy cures(Remedy r, Map<String, Double> cures) {
@@ -109,7 +109,7 @@ final class Rewrite {
                 r.cautions(),
                 r.proof(),
                 r.needs(),
-                r.licensed());
+                r.licensed(), List.of(), false, null, null);
     }
 
     /** The same numbers with the one for a fault changed. */

@@ -121,7 +121,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
                 p.faults().stream()
                         .filter(f -> faults.contains(f.id()))
-                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, null, List.of()))
+                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, null, List.of(), Map.of(), List.of()))
                         .toList(),
                 signs.stream()
                         .map(s -> new Sign(
@@ -132,7 +132,7 @@ record SmallCase(Pack pack, String complaint) {
                                 s.leak(),
                                 only(s.causes(), faults),
                                 s.complaint(),
-                                List.of()))
+                                List.of(), List.of(), null, List.of()))
                         .toList(),
                 checks.stream().map(c -> cut(p, c, faults)).toList(),
                 remedies.stream()
@@ -149,7 +149,7 @@ record SmallCase(Pack pack, String complaint) {
                                 List.of(),
                                 r.proof(),
                                 List.of(),
-                                null))
+                                null, List.of(), false, null, null))
                         .toList(),
                 p.proofs().stream()
                         .map(q -> new Proof(q.id(), q.name(), q.minutes(), q.steps(), q.runs(), null, q.light()))
@@ -162,12 +162,12 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 List.of(),
                 Map.of(),
-                null);
+                null, List.of());
     }
 
     private static Check cut(Pack p, Check c, Set<String> faults) {
         var outcomes = c.outcomes().stream()
-                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(p.strengths(o), faults), null, 0))
+                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(p.strengths(o), faults), null, 0, List.of(), null))
                 .toList();
         return new Check(
                 c.id(),
@@ -182,7 +182,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 outcomes,
                 null,
-                null);
+                null, null, List.of(), false);
     }
 
     private static Map<String, Double> only(Map<String, Double> causes, Set<String> faults) {

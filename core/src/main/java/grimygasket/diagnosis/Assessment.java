@@ -31,8 +31,15 @@ public record Assessment(
      * @param chance that it is present now, or, on a cured machine, that it was
      * @param prior chance before any evidence
      * @param why how far each finding moved it
+     * @param because the faults that may have brought it about, likeliest first
      */
-    public record Suspect(String fault, double chance, double prior, List<Weight> why) {}
+    public record Suspect(String fault, double chance, double prior, List<Weight> why, List<Cause> because) {}
+
+    /**
+     * @param fault id of what brings another fault about
+     * @param chance that it is present if the other is, 0 to 1
+     */
+    public record Cause(String fault, double chance) {}
 
     /**
      * What one finding said about one fault.

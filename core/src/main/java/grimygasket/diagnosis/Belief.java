@@ -54,15 +54,45 @@ final class Belief {
         return 1 - kept;
     }
 
+    /**
+     * By set, the chance that exactly its faults have come: each by its rate, or brought by others of the set, and no other
+     * although those of the set may bring it. A Bayesian network of noisy ORs (Pearl, 1988).
+     */
     private static double[] priorMass(Network network) {
-        var odds = FaultSets.factors(network.faults.size(), 0);
+        int faults = network.faults.size();
+        var odds = FaultSets.factors(faults, 0);
         double sound = 1;
-        for (int f = 0; f < network.faults.size(); f++) {
+        for (int f = 0; f < faults; f++) {
             double rate = network.faults.get(f).rate();
             odds[f] = rate / (1 - rate);
             sound *= 1 - rate;
         }
-        return network.sets.products(odds, sound);
+        var mass = network.sets.products(odds, sound);
+        for (int s = 1; s < mass.length; s++) {
+            mass[s] *= brought(network, network.sets.members(s));
+        }
+        return mass;
+    }
+
+    /** By how much the chance of a set differs from that of faults which have nothing to do with each other. */
+    private static double brought(Network network, int[] set) {
+        double factor = 1;
+        for (int cause : set) {
+            factor *= network.bringsNothing(cause);
+        }
+        for (int fault : set) {
+            double spared = 1;
+            for (int cause : set) {
+                spared *= network.spares(cause, fault);
+            }
+            if (spared < 1) {
+                double rate = network.faults.get(fault).rate();
+                // It is in the set, so that it was not spared is to be taken back from what was reckoned for all
+                // causes.
+                factor *= (1 - (1 - rate) * spared) / rate / spared;
+            }
+        }
+        return factor;
     }
 
     /**
@@ -103,6 +133,17 @@ final class Belief {
     /** Chance that none of the listed faults is present. */
     double none() {
         return weights[0];
+    }
+
+    /** Chance that two faults are present together. */
+    double both(int fault, int other) {
+        double chance = 0;
+        for (int s : sets.containing(fault)) {
+            for (int member : sets.members(s)) {
+                chance += member == other ? weights[s] : 0;
+            }
+        }
+        return chance;
     }
 
     /** Chance of each fault, by index; not to be changed. */
@@ -165,15 +206,19 @@ final class Belief {
     }
 
     /**
-     * After a remedy that was proved not to have cured the machine: what is still wrong. Each fault that the remedy aims
-     * at is gone with its chance of success, and the machine that would thereby have become sound is ruled out.
+     * After a remedy that was proved not to have cured the machine: what is still wrong. Each fault that the remedy aims at is
+     * gone with its chance of success. Where the complaint is known, the machine shows it still: a set that was left by a
+     * fault keeps its weight only as far as the rest of it shows the complaint too, as what a fault shows it goes on showing.
+     * Else the machine that would have become sound is ruled out.
+     *
+     * @param persistence see {@link Network#persistence}; null where no complaint is known
      */
-    Belief givenStillFailing(Remedy remedy) {
+    Belief givenStillFailing(Remedy remedy, double[] persistence) {
         var cures = network.cures(remedy);
         var next = weights.clone();
         for (int fault = 0; fault < network.faults.size(); fault++) {
             if (cures[fault] > 0) {
-                takeAway(fault, cures[fault], next);
+                takeAway(fault, cures[fault], next, persistence);
             }
         }
         return new Belief(network, sets, next);
@@ -182,9 +227,11 @@ final class Belief {
     /**
      * After a remedy whose proof passed while the machine still fails in another way: as after one that failed, but what
      * hinders the proved function is hardly there any more.
+     *
+     * @param persistence of the complaints that the proof is not about
      */
-    Belief givenPartly(Remedy remedy) {
-        var next = givenStillFailing(remedy).weights.clone();
+    Belief givenPartly(Remedy remedy, double[] persistence) {
+        var next = givenStillFailing(remedy, persistence).weights.clone();
         var hinders = network.hinders(remedy.proof());
         for (int s = 1; s < next.length; s++) {
             for (int fault : sets.members(s)) {
@@ -197,12 +244,14 @@ final class Belief {
         return new Belief(network, sets, next);
     }
 
-    private void takeAway(int fault, double chance, double[] mass) {
+    private void takeAway(int fault, double chance, double[] mass, double[] persistence) {
         for (int s : sets.containing(fault)) {
             double moved = mass[s] * chance;
             mass[s] -= moved;
             int rest = sets.without(s, position(sets.members(s), fault));
-            if (rest != 0) {
+            if (persistence != null) {
+                mass[rest] += moved * persistence[rest] / persistence[s];
+            } else if (rest != 0) {
                 mass[rest] += moved;
             }
         }

@@ -26,11 +26,15 @@ final class CureOrder {
 
     private final Network network;
     private final Access access;
+    private final Prerequisites before;
     private final Item[] items;
     private final long[] chains;
 
     /** By item, the items that aim at one of its faults, itself among them. */
     private final int[][] rivals;
+
+    /** The items that something has to come before. */
+    private final int[] waiting;
 
     private final double referMinutes;
 
@@ -39,11 +43,21 @@ final class CureOrder {
      *
      * @param faults that it aims at, ascending
      * @param aims the same as bits
+     * @param causes faults that have to be cleared or cured before it, as bits
+     * @param looks looks that have to be made before it, as bits
      * @param minutes with the proof, without access
      * @param cost all costs in minutes, without access
      */
     private record Item(
-            Remedy remedy, int[] faults, long aims, double[] chances, long chain, double minutes, double cost) {}
+            Remedy remedy,
+            int[] faults,
+            long aims,
+            double[] chances,
+            long chain,
+            long causes,
+            long looks,
+            double minutes,
+            double cost) {}
 
     /**
      * One remedy in the order.
@@ -57,15 +71,23 @@ final class CureOrder {
      * @param cost expected cost to the end, in minutes, parts turned into minutes
      * @param minutes expected minutes to the end
      */
-    record Value(double cost, double minutes, List<Leg> legs) {}
+    record Value(double cost, double minutes, List<Leg> legs) {
+        /** What would be done first; handing on if nothing. */
+        String first() {
+            return legs.isEmpty() ? "refer" : legs.get(0).remedy().id();
+        }
+    }
 
-    CureOrder(Network network, Access access, Van van, List<Remedy> remedies) {
+    CureOrder(Network network, Access access, Prerequisites before, Van van, List<Remedy> remedies) {
         this.network = network;
         this.access = access;
+        this.before = before;
         this.referMinutes = network.pack.referMinutes();
         this.items = remedies.stream()
                 .map(r -> {
-                    double minutes = r.minutes() + network.pack.proof(r.proof()).minutes() + van.waitMinutes(r);
+                    double minutes = r.minutes()
+                            + network.pack.proof(r.proof()).minutes()
+                            + van.waiting(network.pack, r).charged();
                     var cures = network.cures(r);
                     var faults = IntStream.range(0, network.faults.size())
                             .filter(f -> cures[f] > 0)
@@ -76,14 +98,19 @@ final class CureOrder {
                             IntStream.of(faults).mapToLong(f -> 1L << f).sum(),
                             IntStream.of(faults).mapToDouble(f -> cures[f]).toArray(),
                             access.chain(r.layer()),
+                            before.causes(r),
+                            before.looks(r.after()),
                             minutes,
-                            minutes + van.priceInMinutes(r.parts()));
+                            minutes + van.priceInMinutes(network.pack, r.parts()));
                 })
                 .toArray(Item[]::new);
         this.rivals = new int[items.length][];
         for (int i = 0; i < items.length; i++) {
             rivals[i] = rivals(items[i]);
         }
+        this.waiting = IntStream.range(0, items.length)
+                .filter(i -> (items[i].causes | items[i].looks) != 0)
+                .toArray();
         this.chains =
                 Arrays.stream(items).mapToLong(Item::chain).distinct().sorted().toArray();
     }
@@ -99,7 +126,7 @@ final class CureOrder {
         return Arrays.copyOf(found, count);
     }
 
-    /** All costs of a remedy itself in minutes, its proof and part included, access not. */
+    /** All costs of a remedy itself in minutes, its proof and part included; access and what comes before it not. */
     double cost(Remedy remedy) {
         return item(remedy).cost;
     }
@@ -107,6 +134,15 @@ final class CureOrder {
     /** Minutes of a remedy itself, its proof and a return trip included, access not. */
     double minutes(Remedy remedy) {
         return item(remedy).minutes;
+    }
+
+    /** Whether something has to come before what a value would do first. */
+    boolean isHeldBack(Value value, Situation now) {
+        if (value.legs().isEmpty()) {
+            return false;
+        }
+        var first = item(value.legs().get(0).remedy());
+        return (first.causes & ~now.settled() | first.looks & ~now.looked()) != 0;
     }
 
     private Item item(Remedy remedy) {
@@ -121,8 +157,8 @@ final class CureOrder {
     /**
      * @param without a remedy that is not to be used again; null for none
      */
-    Value from(Belief belief, long open, Remedy without) {
-        var run = new Run(belief, open);
+    Value from(Belief belief, Situation now, Remedy without) {
+        var run = new Run(belief, now);
         run.start(without);
         while (run.next()) {}
         return run.best();
@@ -140,7 +176,8 @@ final class CureOrder {
         private final double[] efficiency = new double[items.length];
         private final int[] ranked = IntStream.range(0, items.length).toArray();
         private final List<Leg> legs = new ArrayList<>();
-        private long open;
+        private final double[] costs = new double[items.length];
+        private Situation now;
         private double uncured = 1;
         private double elapsed;
         private double cost;
@@ -149,9 +186,9 @@ final class CureOrder {
         private double bestMinutes = referMinutes;
         private int bestLegs;
 
-        Run(Belief belief, long open) {
+        Run(Belief belief, Situation now) {
             this.belief = belief;
-            this.open = open;
+            this.now = now;
             present = belief.marginals();
             cured = new double[belief.sets.count()];
             failed = new double[present.length];
@@ -176,15 +213,20 @@ final class CureOrder {
                 return false;
             }
             var item = items[pick];
-            double reach = access.minutes(item.chain, open);
-            cost += uncured * (item.cost + reach);
-            minutes += uncured * (item.minutes + reach);
-            elapsed += item.minutes + reach;
-            open |= item.chain;
+            double reach = access.minutes(item.chain, now.open());
+            double first = costs[pick] - item.cost;
+            cost += uncured * (costs[pick] + reach);
+            minutes += uncured * (item.minutes + first + reach);
+            elapsed += item.minutes + first + reach;
+            now = new Situation(
+                    now.open() | item.chain, now.settled() | item.causes | item.aims, now.looked() | item.looks);
             used[pick] = true;
             apply(item);
             for (int rival : rivals[pick]) {
                 weigh(rival);
+            }
+            for (int waiting : waiting) {
+                weigh(waiting);
             }
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
             if (cost + uncured * referMinutes < bestCost) {
@@ -210,7 +252,8 @@ final class CureOrder {
 
         private void weigh(int i) {
             gains[i] = used[i] ? 0 : gain(items[i]);
-            efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / items[i].cost : 0;
+            costs[i] = items[i].cost + before.minutes(items[i].causes, items[i].looks, now);
+            efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / costs[i] : 0;
         }
 
         /** Chance that a remedy takes a fault away that is there and was not taken away before. */
@@ -229,7 +272,7 @@ final class CureOrder {
             double bestEfficiency = WORTH * uncured / referMinutes;
             for (long chain : chains) {
                 double gain = 0;
-                double price = access.minutes(chain, open);
+                double price = access.minutes(chain, now.open());
                 int first = -1;
                 for (int i : ranked) {
                     if (gains[i] <= NEGLIGIBLE) {
@@ -238,7 +281,7 @@ final class CureOrder {
                     if (items[i].chain == chain || isExposed(items[i].chain, chain)) {
                         first = first < 0 ? i : first;
                         gain += gains[i];
-                        price += items[i].cost;
+                        price += costs[i];
                         if (gain / price > bestEfficiency) {
                             bestEfficiency = gain / price;
                             best = first;
@@ -251,7 +294,7 @@ final class CureOrder {
 
         /** Whether opening a chain brings a remedy within reach that now is not. */
         private boolean isExposed(long remedyChain, long chain) {
-            return (remedyChain & ~open) != 0 && (remedyChain & ~(open | chain)) == 0;
+            return (remedyChain & ~now.open()) != 0 && (remedyChain & ~(now.open() | chain)) == 0;
         }
 
         /** Puts the most efficient first, and those that gain next to nothing last. */

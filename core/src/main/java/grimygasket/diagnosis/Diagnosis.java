@@ -1,5 +1,6 @@
 package grimygasket.diagnosis;
 
+import grimygasket.diagnosis.Assessment.Cause;
 import grimygasket.diagnosis.Assessment.Danger;
 import grimygasket.diagnosis.Assessment.Misfit;
 import grimygasket.diagnosis.Assessment.PathState;
@@ -10,9 +11,11 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
 
 /** The judgement: from evidence to causes and the next step. */
@@ -25,6 +28,9 @@ public final class Diagnosis {
 
     /** ... and little chance remains. */
     private static final double CLEARED_CHANCE = 0.05;
+
+    /** A cause less likely than this is not named as what brought a fault about. */
+    private static final double FAR_FETCHED = 0.05;
 
     private final Network network;
     private final Evidence evidence;
@@ -47,10 +53,11 @@ public final class Diagnosis {
                 .sorted(Comparator.comparing(i -> !(findings.get(i) instanceof FactKnown)))
                 .mapToInt(Integer::intValue)
                 .toArray();
+        var superseded = Story.superseded(findings);
         beliefs.add(Belief.prior(network));
         for (int i : order) {
-            likelihoods.add(network.likelihood(findings.get(i)));
-            beliefs.add(after(now(), findings.get(i), likelihoods.get(likelihoods.size() - 1)));
+            likelihoods.add(superseded[i] ? null : network.likelihood(findings.get(i)));
+            beliefs.add(after(now(), i, likelihoods.get(likelihoods.size() - 1)));
         }
     }
 
@@ -68,7 +75,7 @@ public final class Diagnosis {
     }
 
     private Assessment assessment() {
-        var plan = new Planner(network, now(), evidence).plan();
+        var plan = new Planner(network, now(), new Story(network, evidence), evidence.van()).plan();
         var ranking = ranking();
         return new Assessment(
                 ranking,
@@ -85,17 +92,23 @@ public final class Diagnosis {
         return beliefs.get(beliefs.size() - 1);
     }
 
-    private Belief after(Belief belief, Finding finding, double[] likelihood) {
-        if (finding instanceof RemedyTried tried) {
+    private Belief after(Belief belief, int finding, double[] likelihood) {
+        if (evidence.findings().get(finding) instanceof RemedyTried tried) {
             var remedy = network.pack.remedy(tried.remedy());
             return switch (tried.proved()) {
                 case PENDING -> belief;
                 case CURED -> belief.givenCured(remedy);
-                case PARTLY -> belief.givenPartly(remedy);
-                case STILL_FAILING -> belief.givenStillFailing(remedy);
+                case PARTLY -> belief.givenPartly(remedy, persistence(finding, remedy, false));
+                case STILL_FAILING -> belief.givenStillFailing(remedy, persistence(finding, remedy, true));
             };
         }
         return likelihood == null ? belief : belief.given(likelihood);
+    }
+
+    /** How likely the complaints made before a remedy show; see {@link Network#persistence}. */
+    private double[] persistence(int finding, Remedy remedy, boolean about) {
+        var before = Story.complaints(evidence.findings(), finding);
+        return network.persistence(before, remedy.proof(), about, network.sets);
     }
 
     private List<Suspect> ranking() {
@@ -107,11 +120,23 @@ public final class Diagnosis {
                 why.add(new Weight(order[i], decibans(chances.get(i)[f], chances.get(i + 1)[f])));
             }
             why.sort(Comparator.comparingInt(Weight::finding));
-            ranking.add(
-                    new Suspect(network.faults.get(f).id(), now().marginals()[f], chances.get(0)[f], List.copyOf(why)));
+            ranking.add(new Suspect(
+                    network.faults.get(f).id(), now().marginals()[f], chances.get(0)[f], List.copyOf(why), because(f)));
         }
         ranking.sort(Comparator.comparingDouble(Suspect::chance).reversed());
         return List.copyOf(ranking);
+    }
+
+    /** What may have brought a fault about, where that is not far-fetched. */
+    private List<Cause> because(int fault) {
+        double chance = now().marginals()[fault];
+        return network.faults.get(fault).broughtBy().keySet().stream()
+                .map(network::indexOf)
+                .filter(Objects::nonNull)
+                .map(cause -> new Cause(network.faults.get(cause).id(), now().both(fault, cause) / chance))
+                .filter(cause -> cause.chance() >= FAR_FETCHED)
+                .sorted(Comparator.comparingDouble(Cause::chance).reversed())
+                .toList();
     }
 
     private List<PathState> paths() {

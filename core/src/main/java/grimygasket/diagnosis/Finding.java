@@ -11,8 +11,18 @@ public sealed interface Finding {
      *
      * @param sign its id
      * @param answer what came of it
+     * @param complaint whether it is why somebody called, and not only noticed on the way
      */
-    record SignSettled(String sign, Answer answer) implements Finding {}
+    record SignSettled(String sign, Answer answer, boolean complaint) implements Finding {
+        /** One that was noticed, or asked for. */
+        public SignSettled(String sign, Answer answer) {
+            this(sign, answer, false);
+        }
+
+        boolean isComplaint() {
+            return complaint && answer == Answer.YES;
+        }
+    }
 
     /** Answer to the question of a sign. */
     enum Answer {
@@ -24,6 +34,9 @@ public sealed interface Finding {
 
     /** The machine showed a code. */
     record CodeShown(Code code) implements Finding {}
+
+    /** The machine showed a code that no table knows, as it was read: it moves nothing, and is kept. */
+    record CodeUnlisted(String shown) implements Finding {}
 
     /** A check was made. */
     sealed interface Checked extends Finding {

@@ -1,9 +1,11 @@
 package grimygasket.diagnosis;
 
+import grimygasket.pack.Fault;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Ratings;
+import grimygasket.pack.Station;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
@@ -57,5 +59,18 @@ public record Machine(Set<String> traits, Ratings ratings) {
 
     public boolean meets(List<String> needs) {
         return Needs.met(needs, traits);
+    }
+
+    /** The faults that it can have: those of its features and stations. */
+    public List<Fault> faults(Pack pack) {
+        var stations = pack.paths().stream()
+                .flatMap(path -> path.stations().stream())
+                .filter(station -> meets(station.needs()))
+                .map(Station::id)
+                .collect(Collectors.toSet());
+        return pack.faults().stream()
+                .filter(fault -> meets(fault.needs()))
+                .filter(fault -> fault.at().isEmpty() || fault.at().stream().anyMatch(stations::contains))
+                .toList();
     }
 }

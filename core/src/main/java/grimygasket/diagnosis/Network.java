@@ -11,17 +11,22 @@ import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * A pack as it applies to one machine: only the faults, signs, checks and remedies that its features leave, with the
  * faults numbered from 0.
  */
 final class Network {
+    /** A complaint comes without any of its causes so much more seldom than the same sign is noticed without them. */
+    private static final double MISTAKEN = 0.1;
+
+    /** Chance that a fault that no list has shows itself in a certain complaint: it has about ten to choose from. */
+    private static final double UNLISTED = 0.1;
+
     final Pack pack;
     final List<Fault> faults;
     final List<Fact> facts;
@@ -31,8 +36,11 @@ final class Network {
     final FaultSets sets;
 
     private final Machine machine;
+    private final double[][] spares;
+    private final double[] bringsNothing;
     private final Map<String, Integer> indexOf = new HashMap<>();
     private final Map<String, NoisyOr> signModels = new HashMap<>();
+    private final Map<String, NoisyOr> complaintModels = new HashMap<>();
     private final Map<String, FactModel> factModels = new HashMap<>();
     private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
     private final Map<String, ReadingModel> readingModels = new HashMap<>();
@@ -43,11 +51,7 @@ final class Network {
     Network(Pack pack, Machine machine, int most) {
         this.pack = pack;
         this.machine = machine;
-        var stations = stationsOf(pack, machine);
-        faults = pack.faults().stream()
-                .filter(f -> machine.meets(f.needs()))
-                .filter(f -> f.at().isEmpty() || f.at().stream().anyMatch(stations::contains))
-                .toList();
+        faults = machine.faults(pack);
         for (int f = 0; f < faults.size(); f++) {
             indexOf.put(faults.get(f).id(), f);
         }
@@ -59,17 +63,27 @@ final class Network {
                 .filter(r -> r.cures().keySet().stream().anyMatch(indexOf::containsKey))
                 .toList();
         sets = FaultSets.of(faults.size(), most);
-        pack.signs().forEach(s -> signModels.put(s.id(), model(s.leak(), s.causes())));
+        spares = new double[faults.size()][faults.size()];
+        bringsNothing = new double[faults.size()];
+        Arrays.fill(bringsNothing, 1);
+        for (var row : spares) {
+            Arrays.fill(row, 1);
+        }
+        for (int f = 0; f < faults.size(); f++) {
+            for (var brought : faults.get(f).broughtBy().entrySet()) {
+                var cause = indexOf.get(brought.getKey());
+                if (cause != null) {
+                    spares[cause][f] = 1 - brought.getValue();
+                    bringsNothing[cause] *= 1 - brought.getValue();
+                }
+            }
+        }
+        pack.signs().forEach(s -> {
+            signModels.put(s.id(), model(s.leak(), s.causes()));
+            complaintModels.put(s.id(), model(s.leak() * MISTAKEN, s.causes()));
+        });
         pack.facts().forEach(f -> factModels.put(f.id(), FactModel.of(f, indexOf)));
         pack.checks().forEach(c -> checkModels.put(c.id(), models(c)));
-    }
-
-    private static Set<String> stationsOf(Pack pack, Machine machine) {
-        var ids = new HashSet<String>();
-        for (var path : pack.paths()) {
-            path.stations().stream().filter(s -> machine.meets(s.needs())).forEach(s -> ids.add(s.id()));
-        }
-        return ids;
     }
 
     /** The stations of a path that this machine has. */
@@ -81,6 +95,26 @@ final class Network {
         return machine.meets(station.needs());
     }
 
+    /** Chance that a cause, while it is there, does not bring a fault, by their indices. */
+    double spares(int cause, int fault) {
+        return spares[cause][fault];
+    }
+
+    /** Chance that a cause brings no other fault at all. */
+    double bringsNothing(int cause) {
+        return bringsNothing[cause];
+    }
+
+    /** Some faults as bits; those that this machine cannot have are left out. */
+    long mask(Collection<String> ids) {
+        long mask = 0;
+        for (var id : ids) {
+            var index = indexOf.get(id);
+            mask |= index == null ? 0 : 1L << index;
+        }
+        return mask;
+    }
+
     /** Index of a fault; null for one that this machine cannot have. */
     Integer indexOf(String fault) {
         return indexOf.get(fault);
@@ -89,6 +123,10 @@ final class Network {
     /** The model of what is read at a check. */
     ReadingModel reading(Check check) {
         return readingModels.computeIfAbsent(check.id(), id -> ReadingModel.of(this, check));
+    }
+
+    Machine machine() {
+        return machine;
     }
 
     Ratings ratings() {
@@ -121,9 +159,11 @@ final class Network {
      */
     double[] likelihood(Finding finding) {
         if (finding instanceof Finding.SignSettled settled) {
-            return settled.answer() == Finding.Answer.UNKNOWN
-                    ? null
-                    : sign(settled.sign()).likelihood(sets, settled.answer() == Finding.Answer.YES);
+            return switch (settled.answer()) {
+                case YES -> seen(settled);
+                case NO -> sign(settled.sign()).likelihood(sets, false);
+                case UNKNOWN -> null;
+            };
         }
         if (finding instanceof Finding.CodeShown shown) {
             return code(shown.code()).likelihood(sets, true);
@@ -141,15 +181,64 @@ final class Network {
         return null;
     }
 
+    /** Of a sign that is there, and therefore of none that it excludes and that takes precedence over it. */
+    private double[] seen(Finding.SignSettled settled) {
+        var likelihood = settled.complaint()
+                ? complaint(settled.sign(), sets)
+                : sign(settled.sign()).likelihood(sets, true);
+        var question = pack.exclusive(settled.sign());
+        if (question != null) {
+            for (var other : question.signs().subList(0, question.signs().indexOf(settled.sign()))) {
+                multiply(likelihood, sign(other).likelihood(sets, false));
+            }
+        }
+        return likelihood;
+    }
+
+    /**
+     * How likely somebody complains of a sign under each set. Nobody calls by chance, so its leak is far smaller than that
+     * of a sign one happens to notice; and a machine with none of the listed faults has an unlisted one, which is why
+     * somebody called.
+     */
+    private double[] complaint(String sign, FaultSets sets) {
+        var likelihood = complaintModels.get(sign).likelihood(sets, true);
+        likelihood[0] = Math.max(UNLISTED, likelihood[0]);
+        return likelihood;
+    }
+
+    /**
+     * By set, how likely the complaints that a proof is about, or is not about, show on the machine.
+     *
+     * @param complaints ids of signs
+     * @param about whether those that share a cause with what the proof shows, or the others
+     * @return null where there are none: then it is only known that something is wrong
+     */
+    double[] persistence(Collection<String> complaints, String proof, boolean about, FaultSets sets) {
+        double[] all = null;
+        var hindering = pack.hindering(proof);
+        for (var complaint : complaints) {
+            boolean shares = pack.sign(complaint).causes().keySet().stream().anyMatch(hindering::contains);
+            if (shares == about) {
+                var one = complaintModels.get(complaint).likelihood(sets, true);
+                all = all == null ? one : multiply(all, one);
+            }
+        }
+        return all;
+    }
+
+    private static double[] multiply(double[] into, double[] factors) {
+        for (int s = 0; s < into.length; s++) {
+            into[s] *= factors[s];
+        }
+        return into;
+    }
+
     /** Of the outcome at an index, which was seen, and therefore none that takes precedence over it. */
     private double[] likelihood(NoisyOr[] outcomes, int seen) {
         var likelihood = new double[sets.count()];
         Arrays.fill(likelihood, 1);
         for (int o = 0; o <= seen && o < outcomes.length; o++) {
-            var one = outcomes[o].likelihood(sets, o == seen);
-            for (int s = 0; s < likelihood.length; s++) {
-                likelihood[s] *= one[s];
-            }
+            multiply(likelihood, outcomes[o].likelihood(sets, o == seen));
         }
         return likelihood;
     }

@@ -9,9 +9,11 @@ import java.util.List;
  * @param alternatives every other possible step, best first
  * @param expectedMinutes from now to a proved cure or to handing on; 0 once proved
  * @param order the remedies in the order in which they would be done if nothing more were learnt
+ * @param heldBack remedies that are not advised before something else is cleared or cured
  */
-public record Plan(Step next, List<Step> alternatives, double expectedMinutes, List<Milestone> order) {
-    static final Plan DONE = new Plan(null, List.of(), 0, List.of());
+public record Plan(
+        Step next, List<Step> alternatives, double expectedMinutes, List<Milestone> order, List<HeldBack> heldBack) {
+    static final Plan DONE = new Plan(null, List.of(), 0, List.of(), List.of());
 
     /**
      * A point on the curve of chance cured against minutes.
@@ -21,4 +23,10 @@ public record Plan(Step next, List<Step> alternatives, double expectedMinutes, L
      * @param cured chance that the machine works by then, 0 to 1
      */
     public record Milestone(String remedy, double minutes, double cured) {}
+
+    /**
+     * @param remedy its id
+     * @param causes ids of the faults that bring about what it cures, neither cleared nor cured yet
+     */
+    public record HeldBack(String remedy, List<String> causes) {}
 }

@@ -1,10 +1,5 @@
 package grimygasket.diagnosis;
 
-import grimygasket.diagnosis.Finding.Checked;
-import grimygasket.diagnosis.Finding.FactKnown;
-import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Step.Kind;
 import grimygasket.diagnosis.Step.PartNeed;
 import grimygasket.diagnosis.Step.Prospect;
@@ -17,9 +12,14 @@ import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntFunction;
 
 /**
  * Finds the step with the least expected cost to a proved cure: looks one step ahead over every question, check and
@@ -32,125 +32,187 @@ final class Planner {
     /** A class of readings less likely than this is not reckoned with. */
     private static final double LEAST_CHANCE = 1e-4;
 
+    /** An answer at least this likely counts when it is asked whether answers lead to different steps. */
+    private static final double LIKELY = 0.01;
+
     private final Network network;
     private final Belief exact;
     private final Belief now;
     private final Van van;
     private final Access access;
+    private final Prerequisites before;
     private final CureOrder order;
+    private final Story story;
     private final List<Remedy> remedies;
+    private final Situation situation;
 
-    /** Signs settled and checks made since the last remedy: asking again would tell nothing new. */
-    private final Set<String> settled = new HashSet<>();
+    /** Proof id to how likely the complaints that it is about show, by the sets that are planned with. */
+    private final Map<String, Optional<double[]>> persistence = new HashMap<>();
 
-    private final Set<String> known = new HashSet<>();
-
-    private final long open;
-    private final RemedyTried lastTried;
-
-    Planner(Network network, Belief now, Evidence evidence) {
+    Planner(Network network, Belief now, Story story, Van van) {
         this.network = network;
         this.exact = now;
         this.now = now.thinned();
-        this.van = evidence.van();
-        this.access = new Access(network.pack);
-        var tried = new HashSet<String>();
+        this.van = van;
+        this.story = story;
+        access = new Access(network.pack);
+        before = new Prerequisites(network, access);
         long opened = Access.CLOSED;
-        RemedyTried last = null;
-        for (var finding : evidence.findings()) {
-            if (finding instanceof SignSettled sign) {
-                settled.add(sign.sign());
-            } else if (finding instanceof FactKnown fact) {
-                known.add(fact.fact());
-            } else if (finding instanceof Checked made) {
-                opened |= settle(network.pack.check(made.check()));
-            } else if (finding instanceof RemedyTried remedy) {
-                tried.add(remedy.remedy());
-                last = remedy;
-                opened |= access.chain(network.pack.remedy(remedy.remedy()).layer());
-                network.checks.forEach(check -> settled.remove(check.id()));
-            }
+        for (var layer : story.opened()) {
+            opened |= access.chain(layer);
         }
-        this.open = opened;
-        this.lastTried = last;
-        this.remedies =
-                network.remedies.stream().filter(r -> !tried.contains(r.id())).toList();
-        this.order = new CureOrder(network, access, van, remedies);
+        situation = new Situation(opened, network.mask(story.cleared()), before.made(story.looked()));
+        remedies = network.remedies.stream()
+                .filter(remedy -> !story.tried().contains(remedy.id()))
+                .toList();
+        order = new CureOrder(network, access, before, van, remedies);
     }
 
-    /** The layers that it took to make a check, which shows what it shows. */
-    private long settle(Check check) {
-        settled.add(check.id());
-        settled.addAll(check.settles());
-        return access.chain(check.layer());
-    }
-
-    /** A step with what it costs to take it first, in minutes with and without the price of parts. */
-    private record Option(Step step, double cost) {}
+    /**
+     * A step with what it costs to take it first, in minutes with and without the price of parts.
+     *
+     * @param decides whether its answers lead to different steps; one whose answers do not is beside the point
+     */
+    private record Option(Step step, double cost, boolean decides) {}
 
     Plan plan() {
-        if (lastTried != null && lastTried.proved() == Proved.CURED) {
+        if (story.isCured()) {
             return Plan.DONE;
         }
-        var milestones = order.from(now, open, null).legs().stream()
+        var alarm = story.alarm();
+        if (alarm != null) {
+            return stop(alarm);
+        }
+        var milestones = order.from(now, situation, null).legs().stream()
                 .map(leg -> new Plan.Milestone(leg.remedy().id(), leg.minutes(), leg.cured()))
                 .toList();
-        if (lastTried != null && lastTried.proved() == Proved.PENDING) {
-            var proof = proof(network.pack.remedy(lastTried.remedy()));
-            return new Plan(proof, List.of(), proof.expectedMinutes(), milestones);
+        var heldBack = remedies.stream()
+                .map(remedy -> new Plan.HeldBack(remedy.id(), openCauses(remedy)))
+                .filter(held -> !held.causes().isEmpty())
+                .toList();
+        if (story.toProve() != null) {
+            var proof = proof(network.pack.remedy(story.toProve()));
+            return new Plan(proof, List.of(), proof.expectedMinutes(), milestones, heldBack);
         }
         var options = new ArrayList<Option>();
-        network.signs.stream().filter(s -> !settled.contains(s.id())).forEach(s -> options.add(ask(s)));
-        network.facts.stream().filter(f -> !known.contains(f.id())).forEach(f -> options.add(learn(f)));
-        network.checks.stream()
-                .filter(c -> !settled.contains(c.id()))
-                .filter(c -> van.instruments() || !c.needsInstrument())
-                .forEach(c -> options.add(check(c)));
-        remedies.forEach(r -> options.add(remedy(r)));
+        if (!story.isAlarming()) {
+            questions().forEach(question -> options.add(ask(question)));
+        }
+        network.facts.stream().filter(f -> !story.settled().contains(f.id())).forEach(f -> options.add(learn(f)));
+        network.checks.stream().filter(this::canBeMade).forEach(c -> options.add(check(c)));
+        remedies.stream().filter(this::canBeDone).forEach(r -> options.add(remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best));
         options.sort(Comparator.comparingDouble(Option::cost));
+        // What is beside the point is never the next step, though it may be looked at.
+        var first = options.stream().filter(Option::decides).findFirst().orElseThrow();
+        options.remove(first);
+        options.add(0, first);
 
         var steps = rated(options);
         return new Plan(
-                steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones);
+                steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones, heldBack);
+    }
+
+    /** What to do at once, and nothing else before it is confirmed. */
+    private Plan stop(Sign alarm) {
+        var caution = network.pack.caution(alarm.alarm());
+        var step = Step.plain(Kind.STOP, caution.id(), caution.title(), 0, Reach.NOTHING, 0, List.of())
+                .compared(0, List.of("“" + alarm.name() + "”: this comes before everything else."));
+        return new Plan(step, List.of(), 0, List.of(), List.of());
+    }
+
+    /** The signs still to be settled, those that exclude each other together. */
+    private List<List<Sign>> questions() {
+        var byQuestion = new LinkedHashMap<String, List<Sign>>();
+        for (var sign : network.signs) {
+            if (!story.settled().contains(sign.id())) {
+                var question = network.pack.exclusive(sign.id());
+                byQuestion
+                        .computeIfAbsent(question == null ? sign.id() : question.id(), id -> new ArrayList<>())
+                        .add(sign);
+            }
+        }
+        return List.copyOf(byQuestion.values());
+    }
+
+    private boolean canBeMade(Check check) {
+        return !story.settled().contains(check.id())
+                && (van.instruments() || !check.needsInstrument())
+                && !(check.runs() && story.isAlarming())
+                && (before.looks(check.after()) & ~situation.looked()) == 0;
+    }
+
+    private boolean canBeDone(Remedy remedy) {
+        return openCauses(remedy).isEmpty() && (before.looks(remedy.after()) & ~situation.looked()) == 0;
+    }
+
+    /** Ids of the faults that have to be cleared or cured before a remedy. */
+    private List<String> openCauses(Remedy remedy) {
+        long open = before.causes(remedy) & ~situation.settled();
+        var causes = new ArrayList<String>();
+        for (; open != 0; open &= open - 1) {
+            causes.add(network.faults.get(Long.numberOfTrailingZeros(open)).id());
+        }
+        return causes;
     }
 
     /** The steps with what each costs more than the best, and the best with its reasons. */
     private List<Step> rated(List<Option> options) {
         double least = options.get(0).cost;
         double lead = options.size() > 1 ? options.get(1).cost - least : 0;
-        var reasons = new Reasons(network, exact);
+        var reasons = new Reasons(network, exact, story);
         return options.stream()
-                .map(option -> reasons.addTo(option.step, option.cost - least, lead))
+                .map(option ->
+                        reasons.addTo(option.step, option == options.get(0), Math.max(0, option.cost - least), lead))
                 .toList();
     }
 
-    private Option ask(Sign sign) {
-        var branches = new Branches(open);
-        branches.add(new NoisyOr[] {network.sign(sign.id())}, List.of("yes", "no"), List.of("Yes", "No"));
-        return option(Kind.ASK, sign.id(), sign.ask(), sign.minutes(), Access.CLOSED, branches);
+    private Option ask(List<Sign> signs) {
+        var branches = new Branches();
+        if (signs.size() == 1) {
+            var sign = signs.get(0);
+            branches.add(
+                    new NoisyOr[] {network.sign(sign.id())},
+                    List.of("yes", "no"),
+                    List.of("Yes", "No"),
+                    all(situation));
+            return option(Kind.ASK, sign.id(), sign.ask(), sign.minutes(), Access.CLOSED, branches);
+        }
+        var question = network.pack.exclusive(signs.get(0).id());
+        var ids = new ArrayList<>(signs.stream().map(Sign::id).toList());
+        var names = new ArrayList<>(signs.stream().map(Sign::name).toList());
+        ids.add("none");
+        names.add("None of these");
+        var models = signs.stream().map(sign -> network.sign(sign.id())).toArray(NoisyOr[]::new);
+        branches.add(models, ids, names, all(situation));
+        double minutes = signs.stream().mapToDouble(Sign::minutes).max().orElseThrow();
+        return option(Kind.ASK, question.id(), question.ask(), minutes, Access.CLOSED, branches);
+    }
+
+    private static IntFunction<Situation> all(Situation same) {
+        return outcome -> same;
     }
 
     private Option learn(Fact fact) {
-        var branches = new Branches(open);
+        var branches = new Branches();
         var likelihoods = network.fact(fact.id()).likelihoods(now.sets);
         for (int c = 0; c < likelihoods.length; c++) {
             var choice = fact.choices().get(c);
-            branches.add(choice.id(), choice.name(), now.chance(likelihoods[c]), now.given(likelihoods[c]));
+            branches.add(choice.id(), choice.name(), now.chance(likelihoods[c]), now.given(likelihoods[c]), situation);
         }
         return option(Kind.FACT, fact.id(), fact.ask(), fact.minutes(), Access.CLOSED, branches);
     }
 
     private Option check(Check check) {
-        long chain = access.chain(check.layer());
-        var branches = new Branches(open | chain);
+        var branches = new Branches();
         branches.add(
                 network.check(check.id()),
                 check.outcomes().stream().map(Outcome::id).toList(),
-                check.outcomes().stream().map(Outcome::name).toList());
-        return option(Kind.CHECK, check.id(), check.name(), check.minutes(), chain, branches);
+                check.outcomes().stream().map(Outcome::name).toList(),
+                o -> before.after(situation, check, check.outcomes().get(o)));
+        return option(Kind.CHECK, check.id(), check.name(), check.minutes(), access.chain(check.layer()), branches);
     }
 
     /**
@@ -165,61 +227,67 @@ final class Planner {
         if (check.measure() == null) {
             return byEye;
         }
-        long opened = open | access.chain(check.layer());
         double cost = 0;
         double minutes = 0;
-        for (var likelihood : network.reading(check).classes(now.sets)) {
-            double chance = now.chance(likelihood);
+        var classes = network.reading(check).classes(now.sets);
+        for (int c = 0; c < classes.length; c++) {
+            double chance = now.chance(classes[c]);
             if (chance > LEAST_CHANCE) {
-                var value = order.from(now.given(likelihood), opened, null);
+                var outcome = check.outcomes()
+                        .get(c == classes.length - 1 ? check.outcomes().size() - 1 : 0);
+                var value = order.from(now.given(classes[c]), before.after(situation, check, outcome), null);
                 cost += chance * value.cost();
                 minutes += chance * value.minutes();
             }
         }
         double itself = byEye.step.minutes() + byEye.step.reach().minutes();
-        return itself + cost < byEye.cost ? new Option(byEye.step.expecting(itself + minutes), itself + cost) : byEye;
+        return itself + cost < byEye.cost
+                ? new Option(byEye.step.expecting(itself + minutes), itself + cost, true)
+                : byEye;
     }
 
     private Option option(Kind kind, String id, String name, double minutes, long chain, Branches branches) {
         var reach = reach(chain);
-        double now = minutes + reach.minutes();
-        var step = Step.plain(kind, id, name, minutes, reach, now + branches.minutes, branches.prospects);
-        return new Option(step, now + branches.cost);
+        double itself = minutes + reach.minutes();
+        var step = Step.plain(kind, id, name, minutes, reach, itself + branches.minutes, branches.prospects);
+        return new Option(step, itself + branches.cost, branches.first.size() > 1);
     }
 
     /** What follows each answer of a step, weighed by its chance. */
     private final class Branches {
-        private final long opened;
         private final List<Prospect> prospects = new ArrayList<>();
+
+        /** What would be done first after the likelier answers. */
+        private final Set<String> first = new HashSet<>();
+
         private double cost;
         private double minutes;
 
-        Branches(long opened) {
-            this.opened = opened;
-        }
-
         /** Outcomes in order of precedence: each is seen when none before it is, the last when no other is. */
-        void add(NoisyOr[] outcomes, List<String> ids, List<String> names) {
+        void add(NoisyOr[] outcomes, List<String> ids, List<String> names, IntFunction<Situation> then) {
             double left = 1;
             var belief = now;
             for (int o = 0; o < ids.size(); o++) {
-                boolean last = o == outcomes.length;
-                if (last) {
-                    add(ids.get(o), names.get(o), left, belief);
+                if (o == outcomes.length) {
+                    add(ids.get(o), names.get(o), left, belief, then.apply(o));
                 } else {
+                    // The chance of an outcome is that among the machines that showed none before it.
                     var seen = outcomes[o].likelihood(now.sets, true);
                     double chance = left * belief.chance(seen);
-                    add(ids.get(o), names.get(o), chance, belief.given(seen));
+                    add(ids.get(o), names.get(o), chance, belief.given(seen), then.apply(o));
                     belief = belief.given(outcomes[o].likelihood(now.sets, false));
                     left -= chance;
                 }
             }
         }
 
-        void add(String id, String name, double chance, Belief after) {
-            var value = order.from(after, opened, null);
+        void add(String id, String name, double chance, Belief after, Situation then) {
+            var value = order.from(after, then, null);
             cost += chance * value.cost();
             minutes += chance * value.minutes();
+            if (chance >= LIKELY) {
+                first.add(order.isHeldBack(value, then) ? value.first() + " later" : value.first());
+            }
             prospects.add(prospect(id, name, chance, after));
         }
     }
@@ -228,8 +296,10 @@ final class Planner {
         long chain = access.chain(remedy.layer());
         var reach = reach(chain);
         double failing = 1 - now.chanceCured(remedy);
-        var after = now.givenStillFailing(remedy);
-        var value = order.from(after, open | chain, remedy);
+        var after = stillFailing(remedy);
+        var then = new Situation(
+                situation.open() | chain, situation.settled() | network.mask(Causes.cured(remedy)), situation.looked());
+        var value = order.from(after, then, remedy);
         var step = new Step(
                 Kind.REMEDY,
                 remedy.id(),
@@ -237,21 +307,32 @@ final class Planner {
                 remedy.minutes(),
                 reach,
                 remedy.parts().stream()
-                        .map(part -> new PartNeed(part, van.carries(part)))
+                        .map(part -> new PartNeed(part, van.carries(network.pack.part(part))))
                         .toList(),
-                van.waitMinutes(remedy),
+                van.waiting(network.pack, remedy),
                 reach.minutes() + order.minutes(remedy) + failing * value.minutes(),
                 0,
                 List.of(prospect("still-failing", "Still fails", failing, after)),
                 List.of());
-        return new Option(step, reach.minutes() + order.cost(remedy) + failing * value.cost());
+        return new Option(step, reach.minutes() + order.cost(remedy) + failing * value.cost(), true);
+    }
+
+    private Belief stillFailing(Remedy remedy) {
+        return now.givenStillFailing(
+                remedy,
+                persistence
+                        .computeIfAbsent(
+                                remedy.proof(),
+                                proof -> Optional.ofNullable(
+                                        network.persistence(story.complaints(), proof, true, now.sets)))
+                        .orElse(null));
     }
 
     private Step proof(Remedy remedy) {
         var proof = network.pack.proof(remedy.proof());
         double failing = 1 - now.chanceCured(remedy);
-        var after = now.givenStillFailing(remedy);
-        double rest = failing * order.from(after, open, remedy).minutes();
+        var after = stillFailing(remedy);
+        double rest = failing * order.from(after, situation, remedy).minutes();
         return Step.plain(
                         Kind.PROVE,
                         proof.id(),
@@ -267,11 +348,14 @@ final class Planner {
         double minutes = network.pack.referMinutes();
         return new Option(
                 Step.plain(Kind.REFER, "refer", "Hand the call on", minutes, Reach.NOTHING, minutes, List.of()),
-                minutes);
+                minutes,
+                true);
     }
 
     private Reach reach(long chain) {
-        return new Reach(access.closed(chain, open).stream().map(Layer::name).toList(), access.minutes(chain, open));
+        return new Reach(
+                access.closed(chain, situation.open()).stream().map(Layer::name).toList(),
+                access.minutes(chain, situation.open()));
     }
 
     private Prospect prospect(String outcome, String name, double chance, Belief after) {

@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Step.Prospect;
+import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -8,20 +9,23 @@ import java.util.List;
 final class Reasons {
     private final Network network;
     private final Belief now;
+    private final Story story;
 
-    Reasons(Network network, Belief now) {
+    Reasons(Network network, Belief now, Story story) {
         this.network = network;
         this.now = now;
+        this.story = story;
     }
 
     /**
      * The step with its extra cost, and, if it is the best, with its reasons.
      *
+     * @param isFirst whether it is the best
      * @param extra dearer than the best, in minutes; 0 for the best
      * @param lead how much dearer the second is than the best, in minutes
      */
-    Step addTo(Step step, double extra, double lead) {
-        return step.compared(extra, extra > 0 ? List.of() : reasons(step, lead));
+    Step addTo(Step step, boolean isFirst, double extra, double lead) {
+        return step.compared(extra, isFirst ? reasons(step, lead) : List.of());
     }
 
     private List<String> reasons(Step step, double lead) {
@@ -39,15 +43,38 @@ final class Reasons {
                         + " that this alone cures it; checking further first would cost more than it saves.");
                 reasons.add(access(step));
             }
-            case REFER ->
-                reasons.add("What is known fits nothing listed well enough to go on: none of these, "
-                        + percent(now.none()) + ".");
-            case PROVE -> throw new IllegalArgumentException("a proof is not chosen among options");
+            case REFER -> reasons.add(refer());
+            case PROVE, STOP -> throw new IllegalArgumentException(step.kind() + " is not chosen among options");
         }
         if (lead >= 1) {
             reasons.add("Saves about " + Math.round(lead) + " min against the next best step.");
         }
         return List.copyOf(reasons);
+    }
+
+    /** Why nothing listed is worth trying: the one of several reasons that is the case. */
+    private String refer() {
+        var chances = now.marginals();
+        int leader = 0;
+        for (int f = 1; f < chances.length; f++) {
+            leader = chances[f] > chances[leader] ? f : leader;
+        }
+        if (chances.length == 0 || now.none() >= chances[leader]) {
+            return "What is known fits nothing listed well enough to go on: none of these, " + percent(now.none())
+                    + ".";
+        }
+        var fault = network.faults.get(leader);
+        var suspect = "“" + fault.name() + "” is the likeliest, " + percent(chances[leader]);
+        var cures = network.remedies.stream()
+                .filter(remedy -> remedy.cures().containsKey(fault.id()))
+                .map(Remedy::id)
+                .toList();
+        if (cures.isEmpty()) {
+            return suspect + ", and nothing listed cures it on this machine.";
+        }
+        return story.tried().containsAll(cures)
+                ? suspect + ", and all that is listed for it has been tried."
+                : suspect + ", but what is left to try would cost more than it is likely to save.";
     }
 
     /** Names the causes that its answers would put first. */

@@ -6,12 +6,12 @@ import java.util.List;
  * Something that can be done next.
  *
  * @param kind what sort of step
- * @param id of the sign, fact, check, remedy or proof in the pack; "refer" for handing on
+ * @param id of the sign or question, fact, check, remedy, proof or, to stop, caution in the pack; "refer" for handing on
  * @param name as an order or a question
  * @param minutes for the step alone
  * @param reach what has to be opened for it
  * @param parts what it uses up
- * @param waitMinutes for what has to dry, or for the second visit that a missing part or a long drying means
+ * @param waiting for what has to dry, or for the second visit that a missing part means
  * @param expectedMinutes from now to a proved cure or to handing on, this step taken first
  * @param extraCost how much dearer than the best step it is expected to be, in minutes, prices of parts turned into
  *     minutes at the labour rate; 0 for the best
@@ -25,7 +25,7 @@ public record Step(
         double minutes,
         Reach reach,
         List<PartNeed> parts,
-        double waitMinutes,
+        Waiting waiting,
         double expectedMinutes,
         double extraCost,
         List<Prospect> prospects,
@@ -41,7 +41,9 @@ public record Step(
         /** Show whether the remedy just done has cured. */
         PROVE,
         /** Nothing listed is worth trying: hand the call on. */
-        REFER
+        REFER,
+        /** Something can hurt right now: make it safe before anything else. */
+        STOP
     }
 
     /**
@@ -61,7 +63,7 @@ public record Step(
     /**
      * One answer of a step.
      *
-     * @param outcome "yes" or "no" for a sign, "still-failing" for a remedy, else the id of the outcome or choice
+     * @param outcome "yes" or "no" for a sign, a sign's id or "none" for a question with a choice, "still-failing" for a remedy, else the id of the outcome or choice
      * @param name the answer in words
      * @param chance that it will be this one, 0 to 1
      * @param leader id of the fault that would then be likeliest; null if it would be none of these
@@ -78,15 +80,15 @@ public record Step(
             Reach reach,
             double expectedMinutes,
             List<Prospect> prospects) {
-        return new Step(kind, id, name, minutes, reach, List.of(), 0, expectedMinutes, 0, prospects, List.of());
+        return new Step(
+                kind, id, name, minutes, reach, List.of(), Waiting.NONE, expectedMinutes, 0, prospects, List.of());
     }
 
     Step expecting(double minutes) {
-        return new Step(
-                kind, id, name, this.minutes, reach, parts, waitMinutes, minutes, extraCost, prospects, reasons);
+        return new Step(kind, id, name, this.minutes, reach, parts, waiting, minutes, extraCost, prospects, reasons);
     }
 
     Step compared(double extra, List<String> why) {
-        return new Step(kind, id, name, minutes, reach, parts, waitMinutes, expectedMinutes, extra, prospects, why);
+        return new Step(kind, id, name, minutes, reach, parts, waiting, expectedMinutes, extra, prospects, why);
     }
 }

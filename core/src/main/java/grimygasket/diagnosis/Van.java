@@ -1,22 +1,32 @@
 package grimygasket.diagnosis;
 
+import grimygasket.diagnosis.Waiting.Way;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Part;
 import grimygasket.pack.Remedy;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What a call costs beside the technician's hands.
  *
  * @param labourPerHour money an hour of work is worth, above 0; it turns the price of a part into minutes
- * @param returnTripMinutes minutes that a second visit for a missing part costs, 0 or more
- * @param partPrices pack part id to its price, for the parts that are on board; others need a return trip
+ * @param returnTripMinutes minutes that a second visit costs, 0 or more
+ * @param prices pack part id to its price, as far as the catalogue has it; for another part its pack's usual one is taken
+ * @param onBoard pack ids of the parts that need no second visit; what is on every van need not be named
  * @param instruments whether the instruments are on board; without them only what the eye, a bucket and a watch show can be
  *     checked
  */
-public record Van(double labourPerHour, double returnTripMinutes, Map<String, Double> partPrices, boolean instruments) {
-    /** One with the usual instruments. */
-    public Van(double labourPerHour, double returnTripMinutes, Map<String, Double> partPrices) {
-        this(labourPerHour, returnTripMinutes, partPrices, true);
+public record Van(
+        double labourPerHour,
+        double returnTripMinutes,
+        Map<String, Double> prices,
+        Set<String> onBoard,
+        boolean instruments) {
+    /** One with the usual instruments and all parts that have a price. */
+    public Van(double labourPerHour, double returnTripMinutes, Map<String, Double> prices) {
+        this(labourPerHour, returnTripMinutes, prices, prices.keySet(), true);
     }
 
     public Van {
@@ -26,27 +36,38 @@ public record Van(double labourPerHour, double returnTripMinutes, Map<String, Do
         if (!(returnTripMinutes >= 0)) {
             throw new IllegalArgumentException("returnTripMinutes must be 0 or more, but is " + returnTripMinutes);
         }
-        partPrices = Map.copyOf(partPrices);
+        prices = Map.copyOf(prices);
+        onBoard = Set.copyOf(onBoard);
     }
 
-    boolean carries(String part) {
-        return partPrices.containsKey(part);
+    public boolean carries(Part part) {
+        return part.always() || onBoard.contains(part.id());
     }
 
-    /**
-     * What a remedy makes the technician wait: a second visit if a part is missing, else the drying, or a second visit if
-     * that is shorter.
-     */
-    public double waitMinutes(Remedy remedy) {
-        return remedy.parts().stream().allMatch(this::carries)
-                ? Math.min(remedy.dryMinutes(), returnTripMinutes)
-                : returnTripMinutes;
+    /** What a remedy makes the technician wait for, borne in the cheapest way. */
+    public Waiting waiting(Pack pack, Remedy remedy) {
+        if (!remedy.parts().stream().map(pack::part).allMatch(this::carries)) {
+            return new Waiting(Way.RETURN_PART, returnTripMinutes, returnTripMinutes);
+        }
+        double dry = remedy.dryMinutes();
+        if (dry == 0) {
+            return Waiting.NONE;
+        }
+        double borne = Math.min(dry, returnTripMinutes);
+        if (remedy.spare() != null && carries(pack.part(remedy.spare()))) {
+            double spare = priceInMinutes(pack, List.of(remedy.spare()));
+            if (spare < borne) {
+                return new Waiting(Way.SPARE, dry, spare);
+            }
+        }
+        return new Waiting(dry <= returnTripMinutes ? Way.WAIT : Way.RETURN_DRY, dry, borne);
     }
 
-    /** Price of some parts in minutes of work; one whose price is not known counts as free. */
-    double priceInMinutes(List<String> parts) {
+    /** Price of some parts in minutes of work. */
+    public double priceInMinutes(Pack pack, List<String> parts) {
         double price = parts.stream()
-                .mapToDouble(part -> partPrices.getOrDefault(part, 0.0))
+                .map(pack::part)
+                .mapToDouble(part -> prices.getOrDefault(part.id(), part.price()))
                 .sum();
         return 60 * price / labourPerHour;
     }

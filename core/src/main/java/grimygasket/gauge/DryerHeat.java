@@ -16,6 +16,12 @@ final class DryerHeat extends Gauge {
     /** A one-shot cut-out behind the element opens at some such rise. */
     private static final double TRIPS = 90;
 
+    /** An empty drum's thermostat opens well below this, in °C: estimate, by the usual printed figures of 60 to 70. */
+    private static final double TOO_HOT = 75;
+
+    /** More than so many times what the element can give means that something else heats, or a reading is wrong. */
+    private static final double TOO_MUCH = 1.3;
+
     /** What of the element's heat reaches the outlet, while clothes are damp, varies: below this it does not heat. */
     private static final double NO_HEAT = 0.1;
 
@@ -84,6 +90,13 @@ final class DryerHeat extends Gauge {
         }
         var measured = w.result("It is warmer by", Quantity.RISE, v -> v[1] - v[0], "room", "outlet");
         w.line("Measured: " + in.show("outlet") + " − " + in.show("room") + " = " + w.show(measured));
+        if (in.value("outlet") >= TOO_HOT) {
+            return "Too hot: off at once. The thermostat does not open, or the drum gets no air; lint burns. It is not run again "
+                    + "before that is found.";
+        }
+        if (measured.value() > TOO_MUCH * expected) {
+            return "Hotter than this element can make that much air: read both again, and do not leave it running.";
+        }
         return measured.value() < NO_HEAT * expected
                 ? "Air moves, but it stays cold: legs, cut-out, thermostat or element, in that order. A cut-out is never bridged."
                 : null;

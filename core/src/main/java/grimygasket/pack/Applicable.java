@@ -51,12 +51,9 @@ public record Applicable(
                         .toList(),
                 checkNotes,
                 remedyNotes,
-                pack.checks().stream()
-                        .collect(Collectors.toMap(
-                                Check::id, check -> ids(pack.cautions(check.layer(), check.cautions(), traits)))),
+                pack.checks().stream().collect(Collectors.toMap(Check::id, check -> ids(pack.cautions(check, traits)))),
                 pack.remedies().stream()
-                        .collect(Collectors.toMap(
-                                Remedy::id, remedy -> ids(pack.cautions(remedy.layer(), remedy.cautions(), traits)))));
+                        .collect(Collectors.toMap(Remedy::id, remedy -> ids(pack.cautions(remedy, traits)))));
     }
 
     private static List<String> ids(List<Caution> cautions) {

@@ -18,6 +18,9 @@ import java.util.List;
  * @param outcomes at least two, in order of precedence
  * @param measure what can be measured at it; null where it is only looked at
  * @param phone how a customer is asked to make it by telephone; null where it needs somebody on site
+ * @param known how its answer comes to be known; gives the errors of the outcomes that name none; null where all name theirs
+ * @param after ids of the checks that come before it, because what they look at has to come out to reach this one
+ * @param runs whether the machine runs for it: not while something smells of burning
  */
 public record Check(
         String id,
@@ -32,7 +35,10 @@ public record Check(
         List<String> settles,
         List<Outcome> outcomes,
         Measure measure,
-        String phone) {
+        String phone,
+        Grade known,
+        List<String> after,
+        boolean runs) {
     public Check {
         Range.text("check id", id);
         Range.text("name of check " + id, name);
@@ -42,7 +48,10 @@ public record Check(
         cautions = Lists.copy(cautions);
         needs = Lists.copy(needs);
         settles = Lists.copy(settles);
-        outcomes = Lists.copy(outcomes);
+        outcomes = Lists.copy(outcomes).stream()
+                .map(outcome -> known == null ? outcome : outcome.graded(known))
+                .toList();
+        after = Lists.copy(after);
         if (outcomes.size() < 2) {
             throw new IllegalArgumentException("check " + id + " needs two outcomes or more");
         }

@@ -24,13 +24,15 @@ public record Fact(String id, String name, String ask, double minutes, List<Choi
      * @param name as a customer would say it
      * @param share how many of the machines that calls are about it is true of, between 0 and 1
      * @param shifts fault id to the factor by which its odds are multiplied, 1/50 to 50
+     * @param words what people say when it is so
      */
-    public record Choice(String id, String name, double share, Map<String, Double> shifts) {
+    public record Choice(String id, String name, double share, Map<String, Double> shifts, List<String> words) {
         public Choice {
             Range.text("choice id", id);
             Range.text("name of choice " + id, name);
             Range.open("share of choice " + id, share);
             shifts = Lists.copy(shifts);
+            words = Lists.copy(words);
             shifts.forEach((fault, factor) ->
                     Range.between("factor of " + fault + " for choice " + id, factor, 1 / MOST, MOST));
         }

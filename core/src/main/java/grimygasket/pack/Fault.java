@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * Something that can be wrong with a machine.
@@ -13,6 +14,9 @@ import java.util.List;
  * @param danger a caution of the pack that is shown as long as the fault is possible, however improbable; null for none
  * @param open how far it leaves its station open when it does so; left out, what is usual
  * @param needs what a machine must meet for it to occur, see {@link Needs}
+ * @param broughtBy fault id to the chance that this fault, while it is there, has brought this one about by the day of the
+ *     call; between 0 and 1
+ * @param words what else people call it, for the search
  */
 public record Fault(
         String id,
@@ -22,7 +26,9 @@ public record Fault(
         double blocks,
         Opening open,
         String danger,
-        List<String> needs) {
+        List<String> needs,
+        Map<String, Double> broughtBy,
+        List<String> words) {
     public Fault {
         Range.text("fault id", id);
         Range.text("name of fault " + id, name);
@@ -31,5 +37,8 @@ public record Fault(
         Range.open("rate of fault " + id, rate);
         Range.share("blocks of fault " + id, blocks);
         open = open == null ? Opening.USUAL : open;
+        broughtBy = Lists.copy(broughtBy);
+        broughtBy.forEach((cause, chance) -> Range.open("chance that " + cause + " brings " + id, chance));
+        words = Lists.copy(words);
     }
 }

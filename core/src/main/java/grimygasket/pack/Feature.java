@@ -1,5 +1,7 @@
 package grimygasket.pack;
 
+import java.util.List;
+
 /**
  * Something that one machine of a kind has and another lacks; it adds or removes stations, faults, signs, checks and
  * remedies.
@@ -8,10 +10,12 @@ package grimygasket.pack;
  * @param name as a technician says it
  * @param usual whether to assume it on a machine not yet looked at
  * @param group a machine has at most one of the features of a group; null for a feature by itself
+ * @param cautions ids of the cautions that stand wherever a machine with it is moved, opened or run
  */
-public record Feature(String id, String name, boolean usual, String group) {
+public record Feature(String id, String name, boolean usual, String group, List<String> cautions) {
     public Feature {
         Range.text("feature id", id);
         Range.text("name of feature " + id, name);
+        cautions = Lists.copy(cautions);
     }
 }

@@ -20,6 +20,7 @@ import java.util.stream.Collectors;
  *     faulty one is called about for certain; between 0 and 1
  * @param ratings what machines of the kind are usually made for, in base units
  * @param water where water may stand when it is opened; null for a machine without any
+ * @param exclusive signs of which only one can be
  * @throws PackException if a reference leads nowhere or an id is used twice
  */
 public record Pack(
@@ -43,7 +44,13 @@ public record Pack(
         List<Habit> habits,
         List<Cadence> cadences,
         Map<Rating, Double> ratings,
-        StandingWater water) {
+        StandingWater water,
+        List<Exclusive> exclusive) {
+    /** Sets of faults and of layers are bit masks. */
+    public static final int MOST_FAULTS = 63;
+
+    public static final int MOST_LAYERS = 64;
+
     public Pack {
         Range.text("pack id", id);
         Range.text("name of pack " + id, name);
@@ -64,6 +71,7 @@ public record Pack(
         notes = Lists.copy(notes);
         habits = Lists.copy(habits);
         cadences = Lists.copy(cadences);
+        exclusive = Lists.copy(exclusive);
         ratings = ratings == null ? Map.of() : Map.copyOf(ratings);
         ratings.forEach(Rating::check);
         var problems = new References(
@@ -83,7 +91,8 @@ public record Pack(
                         habits,
                         cadences,
                         ratings.keySet(),
-                        water)
+                        water,
+                        exclusive)
                 .problems();
         if (!problems.isEmpty()) {
             throw new PackException(problems);
@@ -143,8 +152,25 @@ public record Pack(
      * @param traits see {@link Needs#met}
      */
     public List<Caution> cautions(String layer, List<String> ofTheWork, Collection<String> traits) {
+        return cautions(layer, ofTheWork, false, traits);
+    }
+
+    /** The cautions that stand at a check. */
+    public List<Caution> cautions(Check check, Collection<String> traits) {
+        return cautions(check.layer(), check.cautions(), check.runs(), traits);
+    }
+
+    /** The cautions that stand at a remedy. */
+    public List<Caution> cautions(Remedy remedy, Collection<String> traits) {
+        return cautions(remedy.layer(), remedy.cautions(), false, traits);
+    }
+
+    private List<Caution> cautions(String layer, List<String> ofTheWork, boolean runs, Collection<String> traits) {
         var ids = new LinkedHashSet<>(ofTheWork);
         chain(layer).forEach(one -> ids.addAll(one.cautions()));
+        if (layer != null || runs) {
+            features.stream().filter(one -> traits.contains(one.id())).forEach(one -> ids.addAll(one.cautions()));
+        }
         return ids.stream()
                 .map(this::caution)
                 .filter(caution -> Needs.met(caution.needs(), traits))
@@ -238,6 +264,14 @@ public record Pack(
         }
         strengths.putAll(outcome.causes());
         return strengths;
+    }
+
+    /** The question that a sign is a choice of; null for one that stands by itself. */
+    public Exclusive exclusive(String sign) {
+        return exclusive.stream()
+                .filter(one -> one.signs().contains(sign))
+                .findFirst()
+                .orElse(null);
     }
 
     /** Ids of the faults that hinder what a proof shows: those at which a remedy with that proof aims. */

@@ -12,11 +12,16 @@ import grimygasket.units.Quantity;
  * @param quantity whose base unit it is kept in; null for a unit that is nothing else's
  * @param better which way it goes when the cure has worked
  * @param check id of the check whose readings are the same ones; null for none
+ * @param least lower end of what is right, for {@link Better#WITHIN}; in the base unit
+ * @param most upper end of what is right, for {@link Better#WITHIN}; in the base unit
  */
-public record Reading(String name, String unit, Quantity quantity, Better better, String check) {
+public record Reading(
+        String name, String unit, Quantity quantity, Better better, String check, Double least, Double most) {
     public enum Better {
         MORE,
-        LESS
+        LESS,
+        /** Neither more nor less is better: it is to lie within a band. */
+        WITHIN
     }
 
     public Reading {
@@ -26,6 +31,11 @@ public record Reading(String name, String unit, Quantity quantity, Better better
         if (better == null) {
             throw new IllegalArgumentException("the reading " + name + " does not say which way is better");
         }
+        boolean band = least != null && most != null && least < most;
+        if ((better == Better.WITHIN) != band) {
+            throw new IllegalArgumentException(
+                    "the reading " + name + " needs a least and a most if, and only if, it is to lie within them");
+        }
     }
 
     /** A value with its unit; one of a quantity as a family writes it. */
@@ -33,8 +43,23 @@ public record Reading(String name, String unit, Quantity quantity, Better better
         return quantity == null ? Figures.show(value) + " " + unit : quantity.show(value, family);
     }
 
-    /** Whether a reading has got better. */
-    public boolean improved(double before, double after) {
-        return better == Better.MORE ? after > before : after < before;
+    /** What is wrong with a reading after a cure, in words. */
+    public String complaint(Double before, double after, Family family) {
+        return better == Better.WITHIN
+                ? show(after, family) + " now, wanted " + show(least, family) + " to " + show(most, family)
+                : "no better than before, " + show(before, family) + " then and " + show(after, family) + " now";
+    }
+
+    /**
+     * Whether a reading is as it should be after a cure.
+     *
+     * @param before null where none was taken
+     */
+    public boolean right(Double before, double after) {
+        return switch (better) {
+            case MORE -> before == null || after > before;
+            case LESS -> before == null || after < before;
+            case WITHIN -> after >= least && after <= most;
+        };
     }
 }

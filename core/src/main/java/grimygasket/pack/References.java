@@ -25,7 +25,8 @@ record References(
         List<Habit> habits,
         List<Cadence> cadences,
         Set<Rating> ratings,
-        StandingWater water) {
+        StandingWater water,
+        List<Exclusive> exclusive) {
 
     /** A sentence for each problem; empty for a sound pack. */
     List<String> problems() {
@@ -46,6 +47,12 @@ record References(
         ids("cadence", cadences, Cadence::id, problems);
         var known = new Known(problems, traits(problems), ratings);
 
+        atMost("faults", faults.size(), Pack.MOST_FAULTS, problems);
+        atMost("layers", layers.size(), Pack.MOST_LAYERS, problems);
+        features.forEach(
+                feature -> known.requireAll("feature " + feature.id(), "caution", cautionIds, feature.cautions()));
+        circles(problems);
+
         for (var station : stations) {
             known.needs("station " + station.id(), station.needs());
         }
@@ -54,10 +61,13 @@ record References(
             known.needs(where, fault.needs());
             known.require(where, "caution", cautionIds, fault.danger());
             known.requireAll(where, "station", stationIds, fault.at());
+            known.requireAll(where, "fault", faultIds, fault.broughtBy().keySet());
         }
         for (var sign : signs) {
             var where = "sign " + sign.id();
             known.requireAll(where, "fault", faultIds, sign.causes().keySet());
+            known.requireAll(where, "check", checkIds, sign.settles());
+            known.require(where, "caution", cautionIds, sign.alarm());
             known.needs(where, sign.needs());
         }
         for (var check : checks) {
@@ -66,6 +76,7 @@ record References(
             known.require(where, "layer", layerIds, check.layer());
             known.requireAll(where, "caution", cautionIds, check.cautions());
             known.requireAll(where, "sign", signIds, check.settles());
+            known.requireAll(where, "check", checkIds, check.after());
             if (check.measure() != null) {
                 known.measure("the reading of " + where, check.measure(), faultIds, stationIds);
             }
@@ -91,6 +102,8 @@ record References(
             known.requireAll(where, "part", partIds, remedy.parts());
             known.requireAll(where, "caution", cautionIds, remedy.cautions());
             known.require(where, "proof", proofIds, remedy.proof());
+            known.requireAll(where, "check", checkIds, remedy.after());
+            known.require(where, "part", partIds, remedy.spare());
             known.needs(where, remedy.needs());
         }
         ids("piece", layers.stream().flatMap(layer -> layer.pieces().stream()).toList(), Piece::id, problems);
@@ -124,6 +137,17 @@ record References(
             known.requireAll(where, "fault", faultIds, habit.faults());
             known.needs(where, habit.needs());
         }
+        ids("question", exclusive, Exclusive::id, problems).stream()
+                .filter(signIds::contains)
+                .forEach(id -> problems.add("the question " + id + " is called as a sign is"));
+        var chosen = new HashSet<String>();
+        for (var question : exclusive) {
+            var where = "the question " + question.id();
+            known.requireAll(where, "sign", signIds, question.signs());
+            question.signs().stream()
+                    .filter(sign -> !chosen.add(sign))
+                    .forEach(sign -> problems.add("sign " + sign + " is a choice of two questions"));
+        }
         for (var cadence : cadences) {
             var where = "cadence " + cadence.id();
             known.requireAll(where, "fault", faultIds, cadence.faults());
@@ -141,6 +165,33 @@ record References(
                     .forEach(choice -> traits.add(school.id() + "=" + choice));
         }
         return traits;
+    }
+
+    private static void atMost(String what, int count, int most, List<String> problems) {
+        if (count > most) {
+            problems.add("there are " + count + " " + what + ", and at most " + most + " can be weighed together");
+        }
+    }
+
+    /** No fault brings itself about, not by way of others either. */
+    private void circles(List<String> problems) {
+        var settled = new HashSet<String>();
+        boolean moves = true;
+        while (moves) {
+            moves = false;
+            for (var fault : faults) {
+                moves |= settled.containsAll(fault.broughtBy().keySet()) && settled.add(fault.id());
+            }
+        }
+        faults.stream()
+                .filter(fault -> !settled.contains(fault.id()))
+                .filter(fault -> faults.stream()
+                        .map(Fault::id)
+                        .toList()
+                        .containsAll(fault.broughtBy().keySet()))
+                .findFirst()
+                .ifPresent(fault -> problems.add("fault " + fault.id() + " brings itself about, by way of "
+                        + String.join(", ", fault.broughtBy().keySet())));
     }
 
     /** A layer comes after the one it lies within, so that no chain of layers can run in a circle. */

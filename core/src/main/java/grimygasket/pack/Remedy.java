@@ -19,6 +19,10 @@ import java.util.Map;
  * @param proof the proof of the pack that shows whether it worked
  * @param needs what machine and technician must meet for it to be advised, see {@link Needs}
  * @param licensed who alone may do it, for example "gas fitter"; null where the technician may
+ * @param after ids of the checks that come before it, because what they look at has to come out to reach it
+ * @param causesFirst whether it is never done before all that brings its faults is cleared or cured
+ * @param spare id of a part that can go in while the washed one dries; null where there is none
+ * @param meanwhile what can be done while it dries; null where nobody has said
  */
 public record Remedy(
         String id,
@@ -33,7 +37,11 @@ public record Remedy(
         List<String> cautions,
         String proof,
         List<String> needs,
-        String licensed) {
+        String licensed,
+        List<String> after,
+        boolean causesFirst,
+        String spare,
+        String meanwhile) {
     private static final double TWO_DAYS = 2880;
 
     public Remedy {
@@ -51,6 +59,7 @@ public record Remedy(
         parts = Lists.copy(parts);
         cautions = Lists.copy(cautions);
         needs = Lists.copy(needs);
+        after = Lists.copy(after);
         Range.text("proof of remedy " + id, proof);
     }
 }

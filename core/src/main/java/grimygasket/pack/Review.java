@@ -2,7 +2,9 @@ package grimygasket.pack;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Finds what a sound pack leaves unsaid: it can be used, but somebody should look at it. */
@@ -10,24 +12,35 @@ public final class Review {
     /** Outcomes whose strengths differ by less than this do not tell two faults apart. */
     private static final double TELLS_APART = 0.1;
 
+    /** From this strength on, an outcome shows a fault. */
+    private static final double SHOWS = 0.5;
+
+    private static final Map<String, Integer> NUMBERS =
+            Map.of("two", 2, "three", 3, "four", 4, "five", 5, "ten", 10, "fifteen", 15, "twenty", 20, "thirty", 30);
+
     private Review() {}
 
     /**
-     * A sentence for each fault without sign, check or remedy, each sign without fault, each check that tells nothing
-     * apart, and each part, proof, layer or caution that nothing uses.
+     * A sentence for each danger, each fault without sign, check, remedy or advice, each sign without fault, each check that
+     * tells nothing apart or cries wolf, each driver that does not fit the screws, each step shorter than what it waits for,
+     * and each part, proof, layer or caution that nothing uses.
      */
     public static List<String> of(Pack pack) {
-        var remarks = new ArrayList<String>();
+        var remarks = new ArrayList<>(Dangers.of(pack));
         var withSign = new HashSet<String>();
         var withCheck = new HashSet<String>();
         var withRemedy = new HashSet<String>();
+        var withAdvice = new HashSet<String>();
         pack.signs().forEach(sign -> withSign.addAll(sign.causes().keySet()));
         pack.checks().forEach(check -> withCheck.addAll(accused(pack, check)));
         pack.remedies().forEach(remedy -> withRemedy.addAll(remedy.cures().keySet()));
+        pack.habits().forEach(habit -> withAdvice.addAll(habit.faults()));
+        pack.cadences().forEach(cadence -> withAdvice.addAll(cadence.faults()));
         for (var fault : pack.faults()) {
             missing(remarks, fault, withSign, "leaves no sign");
             missing(remarks, fault, withCheck, "is found by no check");
             missing(remarks, fault, withRemedy, "is cured by no remedy");
+            missing(remarks, fault, withAdvice, "is advised against by nothing");
         }
         for (var sign : pack.signs()) {
             if (sign.causes().isEmpty()) {
@@ -38,7 +51,21 @@ public final class Review {
             if (!tellsApart(pack, check)) {
                 remarks.add("Check “" + check.name() + "” tells nothing apart.");
             }
+            criesWolf(pack, check, remarks);
+            var name = "Check “" + check.name() + "”";
+            drivers(pack, name, check.layer(), check.tools(), remarks);
+            if (check.timerSeconds() > 60 * check.minutes()) {
+                remarks.add(name + " is over before its timer.");
+            }
+            minutes(name, check.minutes(), check.steps(), remarks);
         }
+        for (var remedy : pack.remedies()) {
+            var name = "Remedy “" + remedy.name() + "”";
+            drivers(pack, name, remedy.layer(), remedy.tools(), remarks);
+            minutes(name, remedy.minutes() + remedy.dryMinutes(), remedy.steps(), remarks);
+        }
+        pack.proofs()
+                .forEach(proof -> minutes("Proof “" + proof.name() + "”", proof.minutes(), proof.steps(), remarks));
         unused(pack, remarks);
         return List.copyOf(remarks);
     }
@@ -68,10 +95,67 @@ public final class Review {
                                 .anyMatch(fault -> fault.blocks() * outcome.seen() >= TELLS_APART));
     }
 
+    /** A false alarm that is not well below the rates of what it accuses outweighs what is really there. */
+    private static void criesWolf(Pack pack, Check check, List<String> remarks) {
+        if (check.known() == null) {
+            remarks.add("Check “" + check.name() + "” does not say how its answer is known.");
+            return;
+        }
+        for (var outcome : check.outcomes().subList(0, check.outcomes().size() - 1)) {
+            double rate = outcome.causes().entrySet().stream()
+                    .filter(cause -> cause.getValue() >= SHOWS)
+                    .mapToDouble(cause -> pack.fault(cause.getKey()).rate())
+                    .sum();
+            if (check.known() == Grade.SEEN && rate > 0 && outcome.leak() > rate && outcome.because() == null) {
+                remarks.add("Check “" + check.name() + "”: “" + outcome.name()
+                        + "” is a false alarm as often as it is none, and nobody says why.");
+            }
+        }
+    }
+
+    /** The screws of what certainly comes off want their driver, and no other. */
+    private static void drivers(Pack pack, String name, String layer, List<String> tools, List<String> remarks) {
+        var wanted = new LinkedHashSet<String>();
+        var fitting = new HashSet<String>();
+        for (var one : pack.chain(layer)) {
+            for (var piece : one.pieces()) {
+                if (piece.screws() != null) {
+                    fitting.add(piece.screws().drive());
+                    if (!piece.optional() && piece.needs().isEmpty()) {
+                        wanted.add(piece.screws().drive());
+                    }
+                }
+            }
+        }
+        for (var drive : wanted) {
+            if (tools.stream().noneMatch(tool -> tool.startsWith(drive))) {
+                remarks.add(name + " lacks the driver for its screws, " + drive + ".");
+            }
+        }
+        tools.stream()
+                .filter(tool -> tool.matches("T\\d+ driver"))
+                .filter(tool -> !fitting.isEmpty() && !fitting.contains(tool.substring(0, tool.indexOf(' '))))
+                .forEach(tool -> remarks.add(name + " names a " + tool + ", and none of its screws is one."));
+    }
+
+    /** A step that says how long it takes is no longer than the whole. */
+    private static void minutes(String name, double minutes, List<String> steps, List<String> remarks) {
+        for (var step : steps) {
+            NUMBERS.forEach((word, number) -> {
+                if (number > minutes && step.toLowerCase().contains(word + " minutes")) {
+                    remarks.add(name + " is shorter than its step “" + step + "”");
+                }
+            });
+        }
+    }
+
     private static void unused(Pack pack, List<String> remarks) {
         var used = new HashSet<String>();
         pack.layers().forEach(layer -> used.add("layer " + layer.within()));
         pack.faults().forEach(fault -> used.add("caution " + fault.danger()));
+        pack.features().forEach(feature -> feature.cautions().forEach(caution -> used.add("caution " + caution)));
+        pack.signs().forEach(sign -> used.add("caution " + sign.alarm()));
+        pack.layers().forEach(layer -> layer.cautions().forEach(caution -> used.add("caution " + caution)));
         for (var check : pack.checks()) {
             used.add("layer " + check.layer());
             check.cautions().forEach(caution -> used.add("caution " + caution));

@@ -14,6 +14,9 @@ import java.util.Map;
  * @param causes fault id to the chance that this fault alone shows the sign, between 0 and 1
  * @param complaint whether customers complain of it unasked
  * @param needs what a machine must meet for it to be seen, see {@link Needs}
+ * @param settles ids of the checks that need not be made once it is told, because it says what they would show
+ * @param alarm id of the caution that says what to do at once, before anything else is asked; null for a sign that can wait
+ * @param words what else people say of it
  */
 public record Sign(
         String id,
@@ -23,7 +26,10 @@ public record Sign(
         double leak,
         Map<String, Double> causes,
         boolean complaint,
-        List<String> needs) {
+        List<String> needs,
+        List<String> settles,
+        String alarm,
+        List<String> words) {
     public Sign {
         Range.text("sign id", id);
         Range.text("name of sign " + id, name);
@@ -32,6 +38,8 @@ public record Sign(
         Range.open("leak of sign " + id, leak);
         causes = Lists.copy(causes);
         needs = Lists.copy(needs);
+        settles = Lists.copy(settles);
+        words = Lists.copy(words);
         causes.forEach((fault, strength) -> Range.open("strength of " + fault + " for sign " + id, strength));
     }
 }

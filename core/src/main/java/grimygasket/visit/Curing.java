@@ -1,7 +1,9 @@
 package grimygasket.visit;
 
+import grimygasket.diagnosis.Causes;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
 import grimygasket.pack.Remedy;
@@ -15,7 +17,7 @@ import java.util.stream.Collectors;
 public final class Curing {
     private Curing() {}
 
-    static List<Gap> gaps(Pack pack, VisitRecord visit) {
+    static List<Gap> gaps(Pack pack, Machine machine, VisitRecord visit) {
         if (visit.remedies().isEmpty()) {
             return List.of(Gap.of("Nothing is put right yet."));
         }
@@ -23,6 +25,7 @@ public final class Curing {
         for (var tried : visit.remedies()) {
             var remedy = pack.remedy(tried.remedy());
             partGaps(pack, visit, remedy, gaps);
+            causeGaps(pack, machine, visit, remedy, gaps);
             if (worked(tried) && remedy.layer() != null && noneNoted(pack, visit, remedy)) {
                 gaps.add(Gap.of("What was found is not noted: “" + remedy.name() + "”."));
             }
@@ -60,6 +63,20 @@ public final class Curing {
         Set<String> noted = visit.conditions().stream().map(Condition::station).collect(Collectors.toSet());
         var stations = stations(pack, remedy);
         return !stations.isEmpty() && stations.stream().map(Station::id).noneMatch(noted::contains);
+    }
+
+    /** What brought it about brings it about again: for the lead alone to leave open. */
+    private static void causeGaps(Pack pack, Machine machine, VisitRecord visit, Remedy remedy, List<Gap> gaps) {
+        var open = Causes.open(pack, machine, visit.findings(), remedy);
+        if (!open.isEmpty()) {
+            var names = open.stream()
+                    .map(fault -> pack.fault(fault).name().toLowerCase())
+                    .toList();
+            gaps.add(new Gap(
+                    "“" + remedy.name() + "” comes back while what brings it is neither cleared nor cured: "
+                            + String.join("; ", names) + ".",
+                    Authority.LEAD));
+        }
     }
 
     private static void partGaps(Pack pack, VisitRecord visit, Remedy remedy, List<Gap> gaps) {

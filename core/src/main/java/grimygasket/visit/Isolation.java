@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * How a machine is made safe for what is planned: what to shut off, drain or keep away from, in the order in which it is
@@ -30,11 +31,11 @@ public record Isolation(List<Point> points) {
         var asked = new LinkedHashMap<Caution, List<String>>();
         if (plan.next() != null && plan.next().kind() == Step.Kind.CHECK) {
             var check = pack.check(plan.next().id());
-            ask(pack, machine, asked, check.name(), check.layer(), check.cautions());
+            ask(asked, check.name(), pack.cautions(check, machine.traits()));
         }
         for (var milestone : plan.order()) {
             var remedy = pack.remedy(milestone.remedy());
-            ask(pack, machine, asked, remedy.name(), remedy.layer(), remedy.cautions());
+            ask(asked, remedy.name(), pack.cautions(remedy, machine.traits()));
         }
         return new Isolation(asked.entrySet().stream()
                 .sorted(Comparator.comparing(entry -> entry.getKey().hazard()))
@@ -42,15 +43,8 @@ public record Isolation(List<Point> points) {
                 .toList());
     }
 
-    private static void ask(
-            Pack pack,
-            Machine machine,
-            LinkedHashMap<Caution, List<String>> asked,
-            String step,
-            String layer,
-            List<String> cautions) {
-        for (var caution : pack.cautions(layer, cautions, machine.traits())) {
-            asked.computeIfAbsent(caution, none -> new ArrayList<>()).add(step);
-        }
+    private static void ask(Map<Caution, List<String>> asked, String step, List<Caution> cautions) {
+        cautions.forEach(caution ->
+                asked.computeIfAbsent(caution, none -> new ArrayList<>()).add(step));
     }
 }

@@ -6,7 +6,7 @@ import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
-import grimygasket.units.Figures;
+import grimygasket.units.Family;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -85,13 +85,10 @@ public final class Proving {
             gaps.add(Gap.of(name + " was seen " + run.runs() + " of " + proof.runs() + " times."));
         }
         var reading = proof.reading();
-        if (reading != null && before != null) {
-            if (run.after() == null) {
-                gaps.add(Gap.of(name + ": measured before, but not after."));
-            } else if (!reading.improved(before, run.after())) {
-                gaps.add(Gap.of(name + ": no better than before, " + Figures.show(before) + " " + reading.unit()
-                        + " then and " + Figures.show(run.after()) + " " + reading.unit() + " now."));
-            }
+        if (reading != null && run.after() == null && before != null) {
+            gaps.add(Gap.of(name + ": measured before, but not after."));
+        } else if (reading != null && run.after() != null && !reading.right(before, run.after())) {
+            gaps.add(Gap.of(name + ": " + reading.complaint(before, run.after(), Family.METRIC) + "."));
         }
         if (proof.light() != null && !run.lightOut()) {
             gaps.add(Gap.of(name + ": the light is not seen to go out."));

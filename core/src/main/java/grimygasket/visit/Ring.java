@@ -34,7 +34,7 @@ public record Ring(List<Segment> segments) {
                         Stage.FIND,
                         visit.remedies().isEmpty() ? List.of(Gap.of("No cause is settled on yet.")) : List.of()),
                 new Segment(Stage.OPEN, Opening.gaps(pack, machine, visit)),
-                new Segment(Stage.CURE, Curing.gaps(pack, visit)),
+                new Segment(Stage.CURE, Curing.gaps(pack, machine, visit)),
                 new Segment(Stage.CLOSE, Closing.gaps(visit)),
                 new Segment(Stage.PROVE, Proving.gaps(pack, visit)),
                 new Segment(Stage.HAND_OVER, handOver(visit))));
@@ -57,6 +57,7 @@ public record Ring(List<Segment> segments) {
                 case REMEDY -> Stage.CURE;
                 case PROVE -> Stage.PROVE;
                 case REFER -> Stage.HAND_OVER;
+                case STOP -> Stage.SAFE;
             };
         }
         return segments.stream()

@@ -1,12 +1,15 @@
 package grimygasket.visit;
 
+import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Pack;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Whatever was done that can hurt, its caution is confirmed, once a call. */
 public final class Safety {
@@ -18,10 +21,13 @@ public final class Safety {
         for (var finding : visit.findings()) {
             if (finding instanceof Checked made) {
                 var check = pack.check(made.check());
-                cautions.addAll(pack.cautions(check.layer(), check.cautions(), machine.traits()));
+                cautions.addAll(pack.cautions(check, machine.traits()));
             } else if (finding instanceof RemedyTried tried) {
                 var remedy = pack.remedy(tried.remedy());
-                cautions.addAll(pack.cautions(remedy.layer(), remedy.cautions(), machine.traits()));
+                cautions.addAll(pack.cautions(remedy, machine.traits()));
+            } else if (finding instanceof SignSettled sign && sign.answer() == Answer.YES) {
+                var alarm = pack.sign(sign.sign()).alarm();
+                Stream.ofNullable(alarm).map(pack::caution).forEach(cautions::add);
             }
         }
         visit.opened(pack).forEach(layer -> cautions.addAll(pack.cautions(layer.id(), List.of(), machine.traits())));

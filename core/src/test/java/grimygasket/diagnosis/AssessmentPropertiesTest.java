@@ -137,6 +137,6 @@ public class AssessmentPropertiesTest {
                 turns++;
             }
         }
-        assertTrue(turns > CASES, turns + " turns");
+        assertTrue(turns > CASES / 2, turns + " turns");
     }
 }

@@ -8,15 +8,21 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Sign;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The posterior by its definition, over all 2^n sets of faults and nothing shared with the code under test: slow and
- * plain. Facts, signs, codes that point to faults, checks without path, and remedies that did, partly did or did not cure.
+ * plain. Facts, signs and complaints, exclusive signs, codes that point to faults, checks without path, faults that bring
+ * others, and remedies that did, partly did or did not cure.
  */
 final class BruteForce {
     private final Pack pack;
+    private final Set<Sign> complaints = new LinkedHashSet<>();
     private double[] weights;
 
     private BruteForce(Pack pack) {
@@ -25,8 +31,9 @@ final class BruteForce {
         for (int set = 0; set < weights.length; set++) {
             weights[set] = set == 0 ? pack.unexplained() : 1;
             for (int f = 0; f < pack.faults().size(); f++) {
-                double rate = pack.faults().get(f).rate();
-                weights[set] *= has(set, f) ? rate : 1 - rate;
+                var fault = pack.faults().get(f);
+                double comes = seen(set, fault.rate(), fault.broughtBy());
+                weights[set] *= has(set, f) ? comes : 1 - comes;
             }
         }
     }
@@ -34,9 +41,40 @@ final class BruteForce {
     /** The chance of each fault in the pack's order, and then that of none. */
     static double[] posterior(Pack pack, List<Finding> findings) {
         var force = new BruteForce(pack);
-        findings.stream().filter(FactKnown.class::isInstance).forEach(force::weigh);
-        findings.stream().filter(finding -> !(finding instanceof FactKnown)).forEach(force::weigh);
+        var last = lastAnswers(findings);
+        last.stream().filter(FactKnown.class::isInstance).forEach(force::weigh);
+        last.stream().filter(finding -> !(finding instanceof FactKnown)).forEach(force::weigh);
         return force.marginals();
+    }
+
+    /** Of several answers to one question with no remedy between that changed the machine, the last; of facts ever. */
+    private static List<Finding> lastAnswers(List<Finding> findings) {
+        var kept = new ArrayList<Finding>();
+        for (int i = 0; i < findings.size(); i++) {
+            boolean stands = true;
+            for (int later = i + 1; later < findings.size() && stands; later++) {
+                if (findings.get(later) instanceof RemedyTried tried
+                        && tried.proved() != Proved.PENDING
+                        && !(findings.get(i) instanceof FactKnown)) {
+                    break;
+                }
+                stands = !question(findings.get(i)).equals(question(findings.get(later)));
+            }
+            if (stands) {
+                kept.add(findings.get(i));
+            }
+        }
+        return kept;
+    }
+
+    private static Object question(Finding finding) {
+        return finding instanceof SignSettled sign
+                ? sign.sign()
+                : finding instanceof CheckMade check
+                        ? check.check()
+                        : finding instanceof FactKnown fact
+                                ? fact.fact()
+                                : finding instanceof CodeShown ? "code" : new Object();
     }
 
     private static boolean has(int set, int fault) {
@@ -71,7 +109,23 @@ final class BruteForce {
         if (finding instanceof SignSettled settled) {
             var sign = pack.sign(settled.sign());
             double yes = seen(set, sign.leak(), sign.causes());
-            return settled.answer() == Answer.YES ? yes : settled.answer() == Answer.NO ? 1 - yes : 1;
+            if (settled.answer() != Answer.YES) {
+                return settled.answer() == Answer.NO ? 1 - yes : 1;
+            }
+            if (settled.complaint()) {
+                complaints.add(sign);
+                yes = complained(set, sign);
+                yes = set == 0 ? Math.max(yes, 0.1) : yes;
+            }
+            // s2 and s3 exclude each other, and s2 is asked first.
+            return sign.id().equals("s3")
+                    ? yes
+                            * (1
+                                    - seen(
+                                            set,
+                                            pack.sign("s2").leak(),
+                                            pack.sign("s2").causes()))
+                    : yes;
         }
         if (finding instanceof CodeShown shown) {
             return seen(set, shown.code().leak(), shown.code().faults());
@@ -102,6 +156,28 @@ final class BruteForce {
         return left;
     }
 
+    private double complained(int set, Sign sign) {
+        return seen(set, 0.1 * sign.leak(), sign.causes());
+    }
+
+    /**
+     * How likely what is left of a set goes on showing what was complained of, of those complaints that share, or do not
+     * share, a cause with the faults that the remedy's proof shows; below 0 where there are none.
+     */
+    private double goesOn(int before, int after, String remedy, boolean about) {
+        double goesOn = -1;
+        for (var sign : complaints) {
+            int causes = 0;
+            for (var cause : sign.causes().keySet()) {
+                causes |= 1 << index(cause);
+            }
+            if (hinders(causes, remedy) == about) {
+                goesOn = Math.abs(goesOn) * complained(after, sign) / complained(before, sign);
+            }
+        }
+        return goesOn;
+    }
+
     /** Every way in which a remedy may turn one set into another, each with its chance. */
     private void treat(RemedyTried tried) {
         if (tried.proved() == Proved.PENDING) {
@@ -115,9 +191,14 @@ final class BruteForce {
                 if (tried.proved() == Proved.CURED) {
                     // Looks back: the weight stays with what had been wrong.
                     next[before] += after == 0 ? weights[before] * (before == 0 ? 0.01 : chance) : 0;
-                } else if (after != 0 || before == 0) {
-                    boolean hindered = tried.proved() == Proved.PARTLY && hinders(after, tried.remedy());
-                    next[after] += weights[before] * chance * (hindered ? 0.02 : 1);
+                } else {
+                    boolean partly = tried.proved() == Proved.PARTLY;
+                    double goesOn = goesOn(before, after, tried.remedy(), !partly);
+                    if (goesOn < 0) {
+                        goesOn = after != 0 || before == 0 ? 1 : 0;
+                    }
+                    boolean hindered = partly && hinders(after, tried.remedy());
+                    next[after] += weights[before] * chance * goesOn * (hindered ? 0.02 : 1);
                 }
             }
         }

@@ -32,7 +32,7 @@ public class JudgementTest {
         return new Packs()
                 .caution("shock")
                 .fault("jammed", 0.01)
-                .fault(new Fault("dead", "dead", List.of(), 0.005, 0, null, "shock", List.of()))
+                .fault(new Fault("dead", "dead", List.of(), 0.005, 0, null, "shock", List.of(), Map.of(), List.of()))
                 .sign("hums", 0.01, Map.of("jammed", 0.9))
                 .sign("silent", 0.01, Map.of("dead", 0.9))
                 .check("look", null, 2, outcome("stuck", 0.02, Map.of("jammed", 0.95)), outcome("free", 0, Map.of()))
@@ -47,8 +47,8 @@ public class JudgementTest {
                         "How old?",
                         1,
                         List.of(
-                                new Choice("old", "Old", 0.25, Map.of("dead", 9.0)),
-                                new Choice("new", "New", 0.75, Map.of())),
+                                new Choice("old", "Old", 0.25, Map.of("dead", 9.0), List.of()),
+                                new Choice("new", "New", 0.75, Map.of(), List.of())),
                         List.of()))
                 .build();
     }
@@ -76,8 +76,8 @@ public class JudgementTest {
                         "What was in it?",
                         1,
                         List.of(
-                                new Choice("wax", "Wax", 0.5, Map.of("a", 40.0)),
-                                new Choice("plates", "Plates", 0.5, Map.of("b", 40.0))),
+                                new Choice("wax", "Wax", 0.5, Map.of("a", 40.0), List.of()),
+                                new Choice("plates", "Plates", 0.5, Map.of("b", 40.0), List.of())),
                         List.of()))
                 .remedy("cure-a", null, 30, null, Map.of("a", 0.9))
                 .remedy("cure-b", null, 30, null, Map.of("b", 0.9))
@@ -181,6 +181,10 @@ public class JudgementTest {
                         List.of(),
                         "washes",
                         List.of(),
+                        null,
+                        List.of(),
+                        false,
+                        null,
                         null))
                 .build();
         var both = evidence(
@@ -197,8 +201,9 @@ public class JudgementTest {
     public void dryingIsWaitedForUnlessASecondVisitIsShorter() {
         var quick = drying(25);
         var long_ = drying(600);
-        assertEquals(quick.plan().next().waitMinutes(), 25, 1e-12);
-        assertEquals(long_.plan().next().waitMinutes(), Packs.VAN.returnTripMinutes(), 1e-12);
+        assertEquals(quick.plan().next().waiting(), new Waiting(Waiting.Way.WAIT, 25, 25));
+        assertEquals(
+                long_.plan().next().waiting(), new Waiting(Waiting.Way.RETURN_DRY, 600, Packs.VAN.returnTripMinutes()));
         assertEquals(
                 long_.plan().expectedMinutes() - quick.plan().expectedMinutes(),
                 Packs.VAN.returnTripMinutes() - 25,
@@ -222,6 +227,10 @@ public class JudgementTest {
                         List.of(),
                         "works",
                         List.of(),
+                        null,
+                        List.of(),
+                        false,
+                        null,
                         null))
                 .build();
         return Diagnosis.assess(pack, Packs.MACHINE, evidence(new SignSettled("weak", Answer.YES)));

@@ -3,6 +3,7 @@ package grimygasket.diagnosis;
 import grimygasket.pack.Cadence;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Check;
+import grimygasket.pack.Exclusive;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
@@ -47,6 +48,7 @@ public final class Packs {
     private final List<School> schools = new ArrayList<>();
     private final List<Habit> habits = new ArrayList<>();
     private final List<Cadence> cadences = new ArrayList<>();
+    private final List<Exclusive> exclusive = new ArrayList<>();
     private final Map<Rating, Double> ratings = new EnumMap<>(Rating.class);
     private double referMinutes = 120;
 
@@ -56,7 +58,7 @@ public final class Packs {
     }
 
     public Packs feature(String id) {
-        return feature(new Feature(id, id, false, null));
+        return feature(new Feature(id, id, false, null, List.of()));
     }
 
     public Packs feature(Feature feature) {
@@ -79,7 +81,7 @@ public final class Packs {
     }
 
     public Packs fault(String id, double rate) {
-        return fault(new Fault(id, id, List.of(), rate, 0, null, null, List.of()));
+        return fault(new Fault(id, id, List.of(), rate, 0, null, null, List.of(), Map.of(), List.of()));
     }
 
     public Packs fault(Fault fault) {
@@ -88,7 +90,7 @@ public final class Packs {
     }
 
     public Packs sign(String id, double leak, Map<String, Double> causes) {
-        signs.add(new Sign(id, id, id + "?", 1, leak, causes, false, List.of()));
+        signs.add(new Sign(id, id, id + "?", 1, leak, causes, false, List.of(), List.of(), null, List.of()));
         return this;
     }
 
@@ -111,17 +113,21 @@ public final class Packs {
                 List.of(),
                 List.of(outcomes),
                 null,
-                null));
+                null,
+                null,
+                List.of(),
+                false));
         return this;
     }
 
     public Packs remedy(String id, String layer, double minutes, String part, Map<String, Double> cures) {
         if (part != null && parts.stream().noneMatch(p -> p.id().equals(part))) {
-            parts.add(new Part(part, part, false));
+            parts.add(new Part(part, part, false, false, 0));
         }
         var used = part == null ? List.<String>of() : List.of(part);
         return remedy(new Remedy(
-                id, id, layer, minutes, cures, List.of(), List.of(), 0, used, List.of(), "works", List.of(), null));
+                id, id, layer, minutes, cures, List.of(), List.of(), 0, used, List.of(), "works", List.of(), null,
+                List.of(), false, null, null));
     }
 
     public Packs remedy(Remedy remedy) {
@@ -146,6 +152,21 @@ public final class Packs {
 
     public Packs cadence(Cadence cadence) {
         cadences.add(cadence);
+        return this;
+    }
+
+    public Packs exclusive(String id, String... signs) {
+        exclusive.add(new Exclusive(id, id + "?", List.of(signs)));
+        return this;
+    }
+
+    /** A fault that others may have brought about. */
+    public Packs consequence(String id, double rate, Map<String, Double> broughtBy) {
+        return fault(new Fault(id, id, List.of(), rate, 0, null, null, List.of(), broughtBy, List.of()));
+    }
+
+    public Packs sign(Sign sign) {
+        signs.add(sign);
         return this;
     }
 
@@ -194,11 +215,12 @@ public final class Packs {
                 habits,
                 cadences,
                 ratings,
-                null);
+                null,
+                exclusive);
     }
 
     static Outcome outcome(String id, double leak, Map<String, Double> causes) {
-        return new Outcome(id, id, leak, causes, null, 0);
+        return new Outcome(id, id, leak, causes, null, 0, List.of(), null);
     }
 
     static Evidence evidence(Finding... findings) {

@@ -133,14 +133,17 @@ public class PosteriorTest {
                                 new Station("sump", "Sump", List.of()),
                                 new Station("pump", "Pump", List.of()),
                                 new Station("hose", "Hose", List.of()))))
-                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.01, 0.9, null, null, List.of()))
-                .fault(new Fault("in-pump", "In pump", List.of("pump"), 0.01, 0.9, null, null, List.of()))
-                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.01, 0.9, null, null, List.of()))
+                .fault(new Fault(
+                        "in-sump", "In sump", List.of("sump"), 0.01, 0.9, null, null, List.of(), Map.of(), List.of()))
+                .fault(new Fault(
+                        "in-pump", "In pump", List.of("pump"), 0.01, 0.9, null, null, List.of(), Map.of(), List.of()))
+                .fault(new Fault(
+                        "in-hose", "In hose", List.of("hose"), 0.01, 0.9, null, null, List.of(), Map.of(), List.of()))
                 .check(
                         "flow-at-pump",
                         null,
                         3,
-                        new Outcome("none", "No flow", 0.02, Map.of(), "pump", 0.95),
+                        new Outcome("none", "No flow", 0.02, Map.of(), "pump", 0.95, List.of(), null),
                         outcome("flow", 0, Map.of()))
                 .remedy("r", null, 5, null, Map.of("in-sump", 0.9, "in-pump", 0.9, "in-hose", 0.9))
                 .build();
@@ -197,7 +200,17 @@ public class PosteriorTest {
     public void aFaultOfAFeatureThatTheMachineLacksIsNoSuspect() {
         var pack = new Packs()
                 .feature("gap")
-                .fault(new Fault("gap-blocked", "Gap blocked", List.of(), 0.01, 0, null, null, List.of("gap")))
+                .fault(new Fault(
+                        "gap-blocked",
+                        "Gap blocked",
+                        List.of(),
+                        0.01,
+                        0,
+                        null,
+                        null,
+                        List.of("gap"),
+                        Map.of(),
+                        List.of()))
                 .fault("other", 0.01)
                 .remedy("r", null, 5, null, Map.of("gap-blocked", 0.9))
                 .build();

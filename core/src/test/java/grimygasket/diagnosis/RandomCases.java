@@ -27,8 +27,9 @@ final class RandomCases {
     static Pack pack(Random random, int faults) {
         var packs = new Packs();
         for (int f = 0; f < faults; f++) {
-            packs.fault("f" + f, 0.01 + 0.2 * random.nextDouble());
+            packs.consequence("f" + f, 0.01 + 0.2 * random.nextDouble(), broughtBy(random, f));
         }
+        packs.exclusive("which", "s2", "s3");
         for (int s = 0; s < 4; s++) {
             packs.sign("s" + s, 0.01 + 0.1 * random.nextDouble(), causes(random, faults));
         }
@@ -58,6 +59,10 @@ final class RandomCases {
                 List.of(),
                 "other",
                 List.of(),
+                null,
+                List.of(),
+                false,
+                null,
                 null));
         packs.fact(new Fact(
                 "age",
@@ -65,10 +70,21 @@ final class RandomCases {
                 "How old?",
                 1,
                 List.of(
-                        new Choice("old", "Old", 0.3, Map.of("f0", 4.0, "f1", 0.5)),
-                        new Choice("new", "New", 0.7, Map.of("f0", 0.25))),
+                        new Choice("old", "Old", 0.3, Map.of("f0", 4.0, "f1", 0.5), List.of()),
+                        new Choice("new", "New", 0.7, Map.of("f0", 0.25), List.of())),
                 List.of()));
         return packs.remedy("both", null, 9, null, Map.of("f0", 0.8, "f1", 0.6)).build();
+    }
+
+    /** Only of faults before it, so that none runs in a circle. */
+    private static Map<String, Double> broughtBy(Random random, int fault) {
+        var broughtBy = new LinkedHashMap<String, Double>();
+        for (int f = 0; f < fault; f++) {
+            if (random.nextInt(3) == 0) {
+                broughtBy.put("f" + f, 0.05 + 0.6 * random.nextDouble());
+            }
+        }
+        return broughtBy;
     }
 
     private static Map<String, Double> causes(Random random, int faults) {
@@ -86,7 +102,9 @@ final class RandomCases {
         for (int i = 0; i < 6; i++) {
             findings.add(
                     switch (random.nextInt(6)) {
-                        case 0 -> new SignSettled("s" + random.nextInt(4), Answer.values()[random.nextInt(3)]);
+                        case 0 ->
+                            new SignSettled(
+                                    "s" + random.nextInt(4), Answer.values()[random.nextInt(3)], random.nextBoolean());
                         case 1 ->
                             new CheckMade(
                                     "c" + random.nextInt(3),

@@ -30,14 +30,16 @@ import org.testng.annotations.Test;
 /** Readings as evidence: by how likely flow makes them under each hypothesis. */
 public class ReadingTest {
     private static Fault blocking(String id, String station, double least, double most) {
-        return new Fault(id, id, List.of(station), 0.01, 0.9, new Opening(least, most), null, List.of());
+        return new Fault(
+                id, id, List.of(station), 0.01, 0.9, new Opening(least, most), null, List.of(), Map.of(), List.of());
     }
 
     private static Check check(String id, Measure measure) {
         var outcomes = List.of(
-                new Outcome("weak", "Weak", 0.1, Map.of("trap", 0.9), null, 0),
-                new Outcome("full", "Full", 0, null, null, 0));
-        return new Check(id, id, null, 2, null, null, 0, null, null, null, outcomes, measure, null);
+                new Outcome("weak", "Weak", 0.1, Map.of("trap", 0.9), null, 0, List.of(), null),
+                new Outcome("full", "Full", 0, null, null, 0, List.of(), null));
+        return new Check(
+                id, id, null, 2, null, null, 0, null, null, null, outcomes, measure, null, null, List.of(), false);
     }
 
     private static final Measure FLOW = new Measure(

@@ -29,6 +29,18 @@ public class HeatAndPowerGaugesTest {
     }
 
     @Test
+    public void anOutletThatIsTooHotIsBadHoweverWellTheAirMoves() {
+        var stuck = dryer("6").type("room", "20").type("outlet", "95");
+        assertEquals(stuck.verdict(), Verdict.BAD);
+        assertTrue(
+                stuck.judge().sentence().startsWith("Too hot: off at once."),
+                stuck.judge().sentence());
+        // 170 m³/h and 2500 W make 44 K; 60 °C from 10 °C would be 50 K, 70 °C from 0 °C are more than it can give.
+        assertEquals(dryer("6").type("room", "10").type("outlet", "60").verdict(), Verdict.GOOD);
+        assertEquals(dryer("6").type("room", "0").type("outlet", "70").verdict(), Verdict.BAD);
+    }
+
+    @Test
     public void airThatStaysColdIsNotCuredByMoreAir() {
         var cold = dryer("6").type("room", "20").type("outlet", "22");
         assertEquals(cold.verdict(), Verdict.BAD);

@@ -40,8 +40,8 @@ public class NeedsTest {
     @Test
     public void ofAGroupAMachineHasOne() {
         var pack = new Packs()
-                .feature(new Feature("vented", "Vented", true, "air"))
-                .feature(new Feature("condenser", "Condenser", false, "air"))
+                .feature(new Feature("vented", "Vented", true, "air", List.of()))
+                .feature(new Feature("condenser", "Condenser", false, "air", List.of()))
                 .feature("lamp")
                 .build();
         assertEquals(pack.problemsOf(List.of("vented", "lamp")), List.of());

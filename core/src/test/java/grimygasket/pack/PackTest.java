@@ -13,7 +13,17 @@ public class PackTest {
     @Test
     public void namesEveryReferenceThatLeadsNowhereAtOnce() {
         var broken = new Packs()
-                .fault(new Fault("a", "A", List.of("nowhere"), 0.1, 0, null, "no-caution", List.of("!no-feature")))
+                .fault(new Fault(
+                        "a",
+                        "A",
+                        List.of("nowhere"),
+                        0.1,
+                        0,
+                        null,
+                        "no-caution",
+                        List.of("!no-feature"),
+                        Map.of(),
+                        List.of()))
                 .fault("a", 0.2)
                 .sign("sign", 0.1, Map.of("ghost", 0.5))
                 .layer("inner", "outer", 1, 1)
@@ -35,14 +45,17 @@ public class PackTest {
     @Test
     public void namesTheBadValue() {
         var e = expectThrows(
-                IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 1.2, 0, null, null, List.of()));
+                IllegalArgumentException.class,
+                () -> new Fault("a", "A", List.of(), 1.2, 0, null, null, List.of(), Map.of(), List.of()));
         assertTrue(e.getMessage().contains("rate of fault a") && e.getMessage().contains("1.2"), e.getMessage());
-        expectThrows(IllegalArgumentException.class, () -> new Fault("a", "A", List.of(), 0, 0, null, null, List.of()));
         expectThrows(
                 IllegalArgumentException.class,
-                () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of()));
+                () -> new Fault("a", "A", List.of(), 0, 0, null, null, List.of(), Map.of(), List.of()));
+        expectThrows(
+                IllegalArgumentException.class,
+                () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of(), List.of(), null, List.of()));
         expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0, null, null));
-        expectThrows(IllegalArgumentException.class, () -> new Part("p", " ", false));
+        expectThrows(IllegalArgumentException.class, () -> new Part("p", " ", false, false, 0));
     }
 
     @Test
@@ -62,14 +75,35 @@ public class PackTest {
     @Test
     public void whatAPackLeavesOutIsEmpty() {
         assertEquals(
-                new Check("c", "C", null, 1, null, null, 0, null, null, null, twoOutcomes(), null, null).tools(),
+                new Check(
+                                "c",
+                                "C",
+                                null,
+                                1,
+                                null,
+                                null,
+                                0,
+                                null,
+                                null,
+                                null,
+                                twoOutcomes(),
+                                null,
+                                null,
+                                null,
+                                List.of(),
+                                false)
+                        .tools(),
                 List.of());
         expectThrows(
                 IllegalArgumentException.class,
-                () -> new Check("c", "C", null, 1, null, null, 0, null, null, null, List.of(), null, null));
+                () -> new Check(
+                        "c", "C", null, 1, null, null, 0, null, null, null, List.of(), null, null, null, List.of(),
+                        false));
     }
 
     private static List<Outcome> twoOutcomes() {
-        return List.of(new Outcome("x", "X", 0.1, null, null, 0), new Outcome("y", "Y", 0, null, null, 0));
+        return List.of(
+                new Outcome("x", "X", 0.1, null, null, 0, List.of(), null),
+                new Outcome("y", "Y", 0, null, null, 0, List.of(), null));
     }
 }

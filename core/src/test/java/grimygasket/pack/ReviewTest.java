@@ -1,6 +1,8 @@
 package grimygasket.pack;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
 
 import grimygasket.diagnosis.Packs;
 import java.util.List;
@@ -10,15 +12,11 @@ import org.testng.annotations.Test;
 public class ReviewTest {
     @Test
     public void saysWhatASoundPackLeavesUnsaid() {
-        var pack = new Packs()
-                .fault("known", 0.1)
+        var pack = harmless()
                 .fault("silent", 0.1)
-                .sign("sign", 0.1, Map.of("known", 0.9))
                 .sign("idle", 0.1, Map.of())
-                .check("tells", null, 2, outcome("bad", Map.of("known", 0.9)), outcome("good", Map.of()))
                 .check("says-nothing", null, 2, outcome("bad", Map.of("known", 0.05)), outcome("good", Map.of()))
                 .layer("cover", null, 1, 1)
-                .remedy("clean", null, 5, null, Map.of("known", 0.9))
                 .build();
         assertEquals(
                 Review.of(pack),
@@ -26,9 +24,190 @@ public class ReviewTest {
                         "Fault “silent” leaves no sign.",
                         "Fault “silent” is found by no check.",
                         "Fault “silent” is cured by no remedy.",
+                        "Fault “silent” is advised against by nothing.",
                         "Sign “idle” points to no fault.",
                         "Check “says-nothing” tells nothing apart.",
+                        "Check “says-nothing” does not say how its answer is known.",
                         "Nothing uses the layer cover (“cover”)."));
+    }
+
+    /** A pack about which there is nothing to say. */
+    private static Packs harmless() {
+        return new Packs()
+                .caution("stop")
+                .fault("known", 0.1)
+                .sign(new Sign(
+                        "burns",
+                        "burns",
+                        "burns?",
+                        1,
+                        0.1,
+                        Map.of("known", 0.1),
+                        true,
+                        List.of(),
+                        List.of(),
+                        "stop",
+                        List.of()))
+                .sign("sign", 0.1, Map.of("known", 0.9))
+                .check(look("tells", null, List.of(), List.of(), 0, outcome("bad", Map.of("known", 0.9))))
+                .remedy("clean", null, 5, null, Map.of("known", 0.9))
+                .habit(new Habit("Keep it clean.", List.of("known"), List.of()));
+    }
+
+    private static Check look(
+            String id, String layer, List<String> tools, List<String> cautions, int timer, Outcome bad) {
+        return new Check(
+                id,
+                id,
+                layer,
+                2,
+                tools,
+                List.of("Look."),
+                timer,
+                cautions,
+                List.of(),
+                List.of(),
+                List.of(bad, new Outcome("good", "good", 0, Map.of(), null, 0, List.of(), null)),
+                null,
+                null,
+                Grade.SEEN,
+                List.of(),
+                false);
+    }
+
+    @Test
+    public void nothingIsSaidOfAHarmlessPack() {
+        assertEquals(Review.of(harmless().build()), List.of());
+    }
+
+    @Test
+    public void aLookThatCriesWolfIsNamedUnlessItSaysWhy() {
+        var often = new Outcome("bad", "bad", 0.2, Map.of("known", 0.9), null, 0, List.of(), null);
+        var why =
+                new Outcome("bad", "bad", 0.2, Map.of("known", 0.9), null, 0, List.of(), "Some dirt is always there.");
+        assertEquals(
+                Review.of(harmless()
+                        .check(look("often", null, List.of(), List.of(), 0, often))
+                        .build()),
+                List.of("Check “often”: “bad” is a false alarm as often as it is none, and nobody says why."));
+        assertEquals(
+                Review.of(harmless()
+                        .check(look("why", null, List.of(), List.of(), 0, why))
+                        .build()),
+                List.of());
+    }
+
+    @Test
+    public void driversFitTheScrewsAndTimersTheMinutes() {
+        var plate = new Piece(
+                "plate",
+                "plate",
+                new Screws("T20", "", 0, 2),
+                null,
+                null,
+                null,
+                false,
+                false,
+                false,
+                List.of(),
+                List.of());
+        var packs = harmless().layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(plate)));
+        var bad = outcome("bad", Map.of("known", 0.9));
+        assertEquals(
+                Review.of(packs.check(look("behind", "cover", List.of("T15 driver"), List.of(), 180, bad))
+                        .build()),
+                List.of(
+                        "Check “behind” lacks the driver for its screws, T20.",
+                        "Check “behind” names a T15 driver, and none of its screws is one.",
+                        "Check “behind” is over before its timer."));
+    }
+
+    @Test
+    public void workBehindAnElectricCoverSaysToUnplug() {
+        var packs = harmless()
+                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of()))
+                .layer(new Layer("cover", "cover", null, 1, 1, List.of("shock"), List.of()));
+        var bad = outcome("bad", Map.of("known", 0.9));
+        assertEquals(
+                Dangers.of(packs.check(look("behind", "cover", List.of(), List.of(), 0, bad))
+                        .build()),
+                List.of("Check “behind” works behind an electric cover and does not say to unplug it."));
+    }
+
+    @Test
+    public void aDangerousFaultIsLookedForAndCuredUnderItsCaution() {
+        var packs = harmless()
+                .caution(new Caution("gas", "Gas", "Out.", Hazard.GAS, List.of()))
+                .layer("lid", null, 1, 1)
+                .fault(new Fault("leak", "leak", List.of(), 0.1, 0, null, "gas", List.of(), Map.of(), List.of()))
+                .sign("smells", 0.1, Map.of("leak", 0.9))
+                .habit(new Habit("Air the room.", List.of("leak"), List.of()))
+                .remedy("close", null, 5, null, Map.of("leak", 0.9));
+        var bad = outcome("bad", Map.of("leak", 0.9));
+        assertEquals(
+                Dangers.of(packs.check(look("sniff", "lid", List.of(), List.of(), 0, bad))
+                        .build()),
+                List.of(
+                        "Check “sniff” comes near “leak” without a caution of its hazard, gas.",
+                        "Remedy “close” comes near “leak” without a caution of its hazard, gas."));
+    }
+
+    @Test
+    public void whatBlowsAgainIsNotCuredBeforeItsCauses() {
+        var packs = harmless()
+                .caution(new Caution("fire", "Fire", "Never bridge it.", Hazard.FIRE, List.of()))
+                .fault(new Fault(
+                        "blown", "blown", List.of(), 0.1, 0, null, "fire", List.of(), Map.of("known", 0.3), List.of()))
+                .remedy(new Remedy(
+                        "fit",
+                        "fit",
+                        null,
+                        5,
+                        Map.of("blown", 0.9),
+                        List.of(),
+                        List.of("Fit it."),
+                        0,
+                        List.of(),
+                        List.of("fire"),
+                        "works",
+                        List.of(),
+                        null,
+                        List.of(),
+                        false,
+                        null,
+                        null));
+        assertEquals(
+                Dangers.of(packs.build()), List.of("Remedy “fit” may be done before what brings “blown” is cured."));
+    }
+
+    @Test
+    public void noAlarmAndNoOrderByTelephoneThatCouldHurt() {
+        var packs = new Packs()
+                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of()))
+                .fault("known", 0.1);
+        var asked = new Check(
+                "open-it",
+                "open-it",
+                null,
+                2,
+                List.of(),
+                List.of("Look."),
+                0,
+                List.of("shock"),
+                List.of(),
+                List.of(),
+                List.of(outcome("bad", Map.of("known", 0.9)), outcome("good", Map.of())),
+                null,
+                "Open it.",
+                Grade.TOLD,
+                List.of(),
+                false);
+        assertEquals(
+                Dangers.of(packs.check(asked).build()),
+                List.of(
+                        "No sign stops the call at once when something smells of burning or trips the breaker.",
+                        "Check “open-it” is asked of a customer by telephone, and has a caution that only whoever is there can"
+                                + " heed."));
     }
 
     @Test
@@ -40,21 +219,24 @@ public class ReviewTest {
                 List.of(new Station("sump", "Sump", List.of()), new Station("hose", "Hose", List.of())));
         var pack = new Packs()
                 .path(path)
-                .fault(new Fault("in-sump", "In sump", List.of("sump"), 0.1, 0.9, null, null, List.of()))
-                .fault(new Fault("in-hose", "In hose", List.of("hose"), 0.1, 0.9, null, null, List.of()))
+                .fault(new Fault(
+                        "in-sump", "In sump", List.of("sump"), 0.1, 0.9, null, null, List.of(), Map.of(), List.of()))
+                .fault(new Fault(
+                        "in-hose", "In hose", List.of("hose"), 0.1, 0.9, null, null, List.of(), Map.of(), List.of()))
                 .sign("sign", 0.1, Map.of("in-sump", 0.9, "in-hose", 0.9))
                 .check(
                         "flow",
                         null,
                         2,
-                        new Outcome("weak", "Weak", 0.02, Map.of(), "sump", 0.9),
+                        new Outcome("weak", "Weak", 0.02, Map.of(), "sump", 0.9, List.of(), null),
                         outcome("full", Map.of()))
                 .remedy("clean", null, 5, null, Map.of("in-sump", 0.9, "in-hose", 0.9))
                 .build();
-        assertEquals(Review.of(pack), List.of("Fault “In hose” is found by no check."));
+        assertTrue(Review.of(pack).contains("Fault “In hose” is found by no check."));
+        assertFalse(Review.of(pack).contains("Fault “In sump” is found by no check."));
     }
 
     private static Outcome outcome(String id, Map<String, Double> causes) {
-        return new Outcome(id, id, 0.02, causes, null, 0);
+        return new Outcome(id, id, 0.02, causes, null, 0, List.of(), null);
     }
 }

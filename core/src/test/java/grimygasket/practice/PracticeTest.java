@@ -37,9 +37,10 @@ import org.testng.annotations.Test;
 public class PracticeTest {
     private static Check check(String id, Measure measure) {
         var outcomes = List.of(
-                new Outcome("weak", "Weak", 0.02, Map.of("clog", 0.95), null, 0),
-                new Outcome("full", "Full", 0, null, null, 0));
-        return new Check(id, id, null, 2, null, null, 0, null, null, null, outcomes, measure, null);
+                new Outcome("weak", "Weak", 0.02, Map.of("clog", 0.95), null, 0, List.of(), null),
+                new Outcome("full", "Full", 0, null, null, 0, List.of(), null));
+        return new Check(
+                id, id, null, 2, null, null, 0, null, null, null, outcomes, measure, null, null, List.of(), false);
     }
 
     private static Measure measure(Quantity quantity, Model model, String station, Measure.Meter meter) {
@@ -54,9 +55,29 @@ public class PracticeTest {
                     List.of(new Station("trap", "Trap", List.of()), new Station("hose", "Hose", List.of()))))
             .path(new Path("fill", "Fill", Path.Medium.WATER, List.of(new Station("tap", "Tap", List.of()))))
             .path(new Path("heat", "Heat", Path.Medium.HEAT, List.of(new Station("heater", "Heater", List.of()))))
-            .fault(new Fault("clog", "clog", List.of("trap"), 0.01, 0.95, new Opening(0.01, 0.05), null, List.of()))
-            .fault(new Fault("shut", "shut", List.of("tap"), 0.01, 0.95, new Opening(0.1, 0.2), null, List.of()))
-            .fault(new Fault("cold", "cold", List.of("heater"), 0.01, 0, null, null, List.of()))
+            .fault(new Fault(
+                    "clog",
+                    "clog",
+                    List.of("trap"),
+                    0.01,
+                    0.95,
+                    new Opening(0.01, 0.05),
+                    null,
+                    List.of(),
+                    Map.of(),
+                    List.of()))
+            .fault(new Fault(
+                    "shut",
+                    "shut",
+                    List.of("tap"),
+                    0.01,
+                    0.95,
+                    new Opening(0.1, 0.2),
+                    null,
+                    List.of(),
+                    Map.of(),
+                    List.of()))
+            .fault(new Fault("cold", "cold", List.of("heater"), 0.01, 0, null, null, List.of(), Map.of(), List.of()))
             .sign("stands", 0.01, Map.of("clog", 0.9))
             .check(check("drain", measure(Quantity.FLOW, Model.DRAIN, "hose", Measure.Meter.FLOW)))
             .check(check("fill", measure(Quantity.FLOW, Model.FILL, "tap", Measure.Meter.FLOW)))

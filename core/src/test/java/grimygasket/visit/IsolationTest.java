@@ -44,10 +44,13 @@ public class IsolationTest {
                     null,
                     null,
                     List.of(
-                            new Outcome("bad", "Bad", 0.1, Map.of("clog", 0.9), null, 0),
-                            new Outcome("good", "Good", 0, Map.of(), null, 0)),
+                            new Outcome("bad", "Bad", 0.1, Map.of("clog", 0.9), null, 0, List.of(), null),
+                            new Outcome("good", "Good", 0, Map.of(), null, 0, List.of(), null)),
                     null,
-                    "Is anything in it?"))
+                    "Is anything in it?",
+                    null,
+                    List.of(),
+                    false))
             .remedy(new Remedy(
                     "clear",
                     "Clear it",
@@ -60,6 +63,10 @@ public class IsolationTest {
                     null,
                     List.of("cuts"),
                     "works",
+                    null,
+                    null,
+                    List.of(),
+                    false,
                     null,
                     null))
             .build();

@@ -45,21 +45,23 @@ public class ReadingsOfVisitTest {
                 null,
                 null);
         var outcomes = List.of(
-                new Outcome("bad", "Bad", 0.1, Map.of("clog", 0.9), null, 0),
-                new Outcome("good", "Good", 0, null, null, 0));
+                new Outcome("bad", "Bad", 0.1, Map.of("clog", 0.9), null, 0, List.of(), null),
+                new Outcome("good", "Good", 0, null, null, 0, List.of(), null));
         return new Packs()
                 .path(new Path(
                         "drain", "Drain", Path.Medium.WATER, List.of(new Station("screen", "Screen", List.of()))))
                 .fault("clog", 0.1)
                 .sign("stands", 0.1, Map.of("clog", 0.9))
-                .check(new Check("look", "Look", null, 1, null, null, 0, null, null, null, outcomes, opening, null))
+                .check(new Check(
+                        "look", "Look", null, 1, null, null, 0, null, null, null, outcomes, opening, null, null,
+                        List.of(), false))
                 .proof(new Proof(
                         "drains",
                         "It drains",
                         5,
                         List.of(),
                         1,
-                        new Reading("Open share", null, Quantity.SHARE, Reading.Better.MORE, "look"),
+                        new Reading("Open share", null, Quantity.SHARE, Reading.Better.MORE, "look", null, null),
                         null))
                 .remedy(new Remedy(
                         "clear",
@@ -74,6 +76,10 @@ public class ReadingsOfVisitTest {
                         List.of(),
                         "drains",
                         List.of(),
+                        null,
+                        List.of(),
+                        false,
+                        null,
                         null))
                 .build();
     }
@@ -124,9 +130,11 @@ public class ReadingsOfVisitTest {
 
     @Test
     public void aProofsReadingIsWrittenInTheFamilysUnit() {
-        var flow = new Reading("Flow", null, Quantity.FLOW, Reading.Better.MORE, null);
+        var flow = new Reading("Flow", null, Quantity.FLOW, Reading.Better.MORE, null, null, null);
         assertEquals(flow.unit(), "L/min");
         assertEquals(flow.show(14, Family.US), "3.7 gal/min");
-        assertEquals(new Reading("Weight", "kg", null, Reading.Better.LESS, null).show(2.5, Family.US), "2.5 kg");
+        assertEquals(
+                new Reading("Weight", "kg", null, Reading.Better.LESS, null, null, null).show(2.5, Family.US),
+                "2.5 kg");
     }
 }

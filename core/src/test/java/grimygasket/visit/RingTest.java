@@ -55,14 +55,14 @@ public class RingTest {
             .feature("chopper")
             .caution(new Caution("shock", "Electric shock", "Unplug.", Hazard.POWER, List.of()))
             .layer(new Layer("below", "Kick plate off", null, 4, 4, List.of("shock"), List.of(PLATE, SCREEN)))
-            .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, null, List.of()))
+            .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, null, List.of(), Map.of(), List.of()))
             .sign("sign", 0.1, Map.of("a", 0.9))
             .check(
                     "look",
                     "below",
                     2,
-                    new Outcome("bad", "Bad", 0.1, Map.of("a", 0.9), null, 0),
-                    new Outcome("good", "Good", 0, Map.of(), null, 0))
+                    new Outcome("bad", "Bad", 0.1, Map.of("a", 0.9), null, 0, List.of(), null),
+                    new Outcome("good", "Good", 0, Map.of(), null, 0, List.of(), null))
             .remedy("clean", null, 5, null, Map.of("a", 0.9))
             .remedy("brush", "below", 5, null, Map.of("a", 0.9))
             .remedy("replace", null, 5, "pump", Map.of("a", 0.9))
@@ -238,7 +238,7 @@ public class RingTest {
                         5,
                         List.of(),
                         2,
-                        new Reading("In 15 s", "L", null, Reading.Better.MORE, null),
+                        new Reading("In 15 s", "L", null, Reading.Better.MORE, null, null, null),
                         "Drain"))
                 .remedy(new grimygasket.pack.Remedy(
                         "clear",
@@ -253,6 +253,10 @@ public class RingTest {
                         List.of(),
                         "drains",
                         List.of(),
+                        null,
+                        List.of(),
+                        false,
+                        null,
                         null))
                 .build();
         var findings = new Finding[] {SIGN, new RemedyTried("clear", Proved.CURED)};

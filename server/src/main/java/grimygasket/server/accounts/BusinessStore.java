@@ -3,6 +3,7 @@ package grimygasket.server.accounts;
 import grimygasket.diagnosis.Van;
 import java.math.BigDecimal;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -22,10 +23,11 @@ public class BusinessStore {
      */
     public record Business(String name, String currency, BigDecimal labourPerHour, int returnTripMinutes) {
         /**
-         * @param prices pack part id to its price, for what is on board
+         * @param prices pack part id to its price, as far as the catalogue has it
+         * @param onBoard pack ids of the parts on board
          */
-        public Van van(Map<String, Double> prices) {
-            return new Van(labourPerHour.doubleValue(), returnTripMinutes, prices);
+        public Van van(Map<String, Double> prices, Set<String> onBoard) {
+            return new Van(labourPerHour.doubleValue(), returnTripMinutes, prices, onBoard, true);
         }
     }
 

@@ -11,7 +11,7 @@ import java.util.UUID;
  *     "measured", for a check, "done", "cured", "partly" or "still-failing" for a remedy
  * @param reading what was read, in the base unit of the check's quantity; null where nothing was measured
  * @param spread its standard deviation; null where nothing was measured
- * @param phase how many remedies had not cured the machine before; 0 for a fact
+ * @param complaint whether it is a sign that somebody called for
  */
 public record Entry(
         UUID id,
@@ -22,10 +22,15 @@ public record Entry(
         String answer,
         Double reading,
         Double spread,
-        int phase,
+        boolean complaint,
         int version) {
     /** The answer of a check that was made with an instrument. */
     static final String MEASURED = "measured";
+
+    /** Whether it changed the machine: what was seen before it may be looked at again. */
+    boolean changesTheMachine() {
+        return kind == Kind.REMEDY && !answer.equals("done");
+    }
 
     /** Whether it is work on the machine rather than something told or seen. */
     boolean isWork() {

@@ -2,6 +2,7 @@ package grimygasket.server.calls;
 
 import grimygasket.gauge.Plausible;
 import grimygasket.gauge.Readings;
+import grimygasket.pack.Code;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.AccountStore;
@@ -16,6 +17,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -74,7 +76,15 @@ class EntryController {
         requireAnswer(call, entry.kind(), subject, entry.answer());
         requireLicence(call, entry.kind(), subject);
         var reading = reading(call, entry.kind(), subject, entry.answer(), entry.measured(), me);
-        var settled = entries.settled(callId, entry.kind(), subject);
+        if (entries.isKnown(entry.id())) {
+            requireRepeat(entries.entry(entry.id(), callId), entry, subject);
+            return file.of(callId, me);
+        }
+        var stretch = EntryStore.stretch(entries.of(callId));
+        requireCompatible(call, entry.kind(), subject, entry.answer(), stretch);
+        var settled = stretch.stream()
+                .filter(one -> one.kind() == entry.kind() && one.subject().equals(subject))
+                .findFirst();
         if (settled.isEmpty()) {
             entries.add(entry, subject, reading, callId, me.fullName());
             calls.touch(callId);
@@ -95,6 +105,8 @@ class EntryController {
         var entry = entries.entry(entryId, callId)
                 .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This entry was taken back on another screen."));
         requireAnswer(call, entry.kind(), entry.subject(), correction.answer);
+        requireCompatible(
+                call, entry.kind(), entry.subject(), correction.answer, EntryStore.stretch(entries.of(callId)));
         var reading = reading(call, entry.kind(), entry.subject(), correction.answer, correction.measured, me);
         if (!entries.change(entryId, correction.answer, reading, correction.version)) {
             throw stale(entry);
@@ -129,8 +141,39 @@ class EntryController {
             return entry.subject();
         }
         var machine = machines.machine(call.machineId());
-        return library.code(machine.kind(), call.revision(), machine.maker(), entry.subject())
-                .code();
+        return library.findCode(machine.kind(), call.revision(), machine.maker(), entry.subject())
+                .map(Code::code)
+                .orElse(entry.subject().strip());
+    }
+
+    /** The same change sent again changes nothing; another one may not borrow its id. */
+    private static void requireRepeat(Optional<Entry> kept, NewEntry entry, String subject) {
+        if (kept.isPresent()
+                && (kept.get().kind() != entry.kind() || !kept.get().subject().equals(subject))) {
+            throw new Problem(Kind.INVALID, "This was sent as a repeat of another entry. Enter it once more.");
+        }
+    }
+
+    /** Of signs that exclude each other only one can be. */
+    private void requireCompatible(
+            ServiceCall call, Entry.Kind kind, String subject, String answer, List<Entry> stretch) {
+        var pack = file.pack(call);
+        var question = kind == Entry.Kind.SIGN && answer.equals("yes") ? pack.exclusive(subject) : null;
+        if (question == null) {
+            return;
+        }
+        stretch.stream()
+                .filter(one -> one.kind() == Entry.Kind.SIGN && one.answer().equals("yes"))
+                .filter(one ->
+                        !one.subject().equals(subject) && question.signs().contains(one.subject()))
+                .findFirst()
+                .ifPresent(other -> {
+                    throw new Problem(
+                            Kind.INVALID,
+                            "“" + pack.sign(subject).name() + "” and “"
+                                    + pack.sign(other.subject()).name()
+                                    + "” exclude each other. Take the other back first, in the story.");
+                });
     }
 
     private static boolean isSame(Entry settled, String answer, Amount reading) {

@@ -5,19 +5,14 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 @Repository
 class EntryStore {
-    /** How many remedies had not cured the machine before; facts are those of the time before all of them. */
-    private static final String PHASE = """
-            (select case when :kind = 'FACT' then 0 else count(*) end from entry
-             where call_id = :callId and answer in ('still-failing', 'partly'))
-            """;
-
     private static final String COLUMNS =
-            "select id, at, entered_by as `by`, kind, subject, answer, reading, spread, phase, version from entry ";
+            "select id, at, entered_by as `by`, kind, subject, answer, reading, spread, complaint, version from entry ";
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -29,25 +24,36 @@ class EntryStore {
 
     /** The story of a call, oldest first. */
     List<Entry> of(UUID callId) {
-        return jdbc.sql(COLUMNS + "where call_id = :callId order by at, id")
+        return jdbc.sql(COLUMNS + "where call_id = :callId and taken_back_at is null order by at, id")
                 .param("callId", callId)
                 .query(Entry.class)
                 .list();
     }
 
-    /** What is settled about a subject since the last remedy that did not cure. */
-    Optional<Entry> settled(UUID callId, Entry.Kind kind, String subject) {
-        return jdbc.sql(COLUMNS + "where call_id = :callId and kind = :kind and subject = :subject and phase = "
-                        + PHASE)
-                .param("callId", callId)
-                .param("kind", kind.name())
-                .param("subject", subject)
-                .query(Entry.class)
-                .optional();
+    /** The entries since the machine was last changed, and the facts, which are of the time before. */
+    static List<Entry> stretch(List<Entry> story) {
+        int from = 0;
+        for (int i = 0; i < story.size(); i++) {
+            from = story.get(i).changesTheMachine() ? i + 1 : from;
+        }
+        var first = from;
+        return IntStream.range(0, story.size())
+                .filter(i -> i >= first || story.get(i).kind() == Entry.Kind.FACT)
+                .mapToObj(story::get)
+                .toList();
+    }
+
+    /** Whether a change with this id has been made before, even if it was taken back since. */
+    boolean isKnown(UUID id) {
+        return jdbc.sql("select count(*) from entry where id = :id")
+                        .param("id", id)
+                        .query(Integer.class)
+                        .single()
+                > 0;
     }
 
     Optional<Entry> entry(UUID id, UUID callId) {
-        return jdbc.sql(COLUMNS + "where id = :id and call_id = :callId")
+        return jdbc.sql(COLUMNS + "where id = :id and call_id = :callId and taken_back_at is null")
                 .param("id", id)
                 .param("callId", callId)
                 .query(Entry.class)
@@ -57,9 +63,10 @@ class EntryStore {
     /** @param reading null where nothing was measured */
     void add(NewEntry entry, String subject, Amount reading, UUID callId, String by) {
         jdbc.sql("""
-                        insert into entry (id, call_id, at, entered_by, kind, subject, answer, reading, spread, phase)
-                        values (:id, :callId, :at, :by, :kind, :subject, :answer, :reading, :spread, %s)
-                        """.formatted(PHASE))
+                        insert into entry (id, call_id, at, entered_by, kind, subject, answer, reading, spread, complaint)
+                        values (:id, :callId, :at, :by, :kind, :subject, :answer, :reading, :spread, :complaint)
+                        """)
+                .param("complaint", entry.complaint())
                 .param("reading", reading == null ? null : reading.value())
                 .param("spread", reading == null ? null : reading.spread())
                 .param("id", entry.id())
@@ -76,9 +83,9 @@ class EntryStore {
     void bringIn(UUID callId, Entry entry) {
         jdbc.sql("""
                         insert into entry
-                            (id, call_id, at, entered_by, kind, subject, answer, reading, spread, phase, version)
+                            (id, call_id, at, entered_by, kind, subject, answer, reading, spread, complaint, version)
                         values
-                            (:id, :callId, :at, :by, :kind, :subject, :answer, :reading, :spread, :phase, :version)
+                            (:id, :callId, :at, :by, :kind, :subject, :answer, :reading, :spread, :complaint, :version)
                         """)
                 .param("reading", entry.reading())
                 .param("spread", entry.spread())
@@ -89,7 +96,7 @@ class EntryStore {
                 .param("kind", entry.kind().name())
                 .param("subject", entry.subject())
                 .param("answer", entry.answer())
-                .param("phase", entry.phase())
+                .param("complaint", entry.complaint())
                 .param("version", entry.version())
                 .update();
     }
@@ -99,7 +106,7 @@ class EntryStore {
         return jdbc.sql("""
                                 update entry set answer = :answer, reading = :reading, spread = :spread,
                                     version = version + 1
-                                where id = :id and version = :version
+                                where id = :id and version = :version and taken_back_at is null
                                 """)
                         .param("answer", answer)
                         .param("reading", reading == null ? null : reading.value())
@@ -111,7 +118,11 @@ class EntryStore {
     }
 
     boolean remove(UUID id, int version) {
-        return jdbc.sql("delete from entry where id = :id and version = :version")
+        return jdbc.sql("""
+                                update entry set taken_back_at = :now
+                                where id = :id and version = :version and taken_back_at is null
+                                """)
+                        .param("now", clock.instant())
                         .param("id", id)
                         .param("version", version)
                         .update()

@@ -45,10 +45,12 @@ class Judge {
         return switch (entry.kind()) {
             case SIGN ->
                 new Finding.SignSettled(
-                        entry.subject(), Answer.valueOf(entry.answer().toUpperCase()));
+                        entry.subject(), Answer.valueOf(entry.answer().toUpperCase()), entry.complaint());
             case FACT -> new Finding.FactKnown(entry.subject(), entry.answer());
             case CODE ->
-                new Finding.CodeShown(library.code(machine.kind(), revision, machine.maker(), entry.subject()));
+                library.findCode(machine.kind(), revision, machine.maker(), entry.subject())
+                        .<Finding>map(Finding.CodeShown::new)
+                        .orElse(new Finding.CodeUnlisted(entry.subject()));
             case CHECK ->
                 entry.answer().equals(Entry.MEASURED)
                         ? new Finding.ReadingTaken(entry.subject(), reading(machine, revision, entry))
@@ -78,9 +80,13 @@ class Judge {
 
     Van van(List<VanPart> parts) {
         return business.get()
-                .van(parts.stream()
-                        .filter(part -> part.onVan() > 0)
-                        .collect(Collectors.toMap(
-                                VanPart::fits, part -> part.price().doubleValue(), Math::min)));
+                .van(
+                        parts.stream()
+                                .collect(Collectors.toMap(
+                                        VanPart::fits, part -> part.price().doubleValue(), Math::min)),
+                        parts.stream()
+                                .filter(part -> part.onVan() > 0)
+                                .map(VanPart::fits)
+                                .collect(Collectors.toSet()));
     }
 }

@@ -11,6 +11,7 @@ import java.util.UUID;
  * An entry to add; the id is the sender's, so that a repeated request adds nothing twice.
  *
  * @param measured what was read, for a check with the answer "measured"; null otherwise
+ * @param complaint whether it is a sign that somebody called for, and not one noticed on the way
  */
 record NewEntry(
         @NotNull UUID id,
@@ -22,7 +23,9 @@ record NewEntry(
         @NotBlank(message = "Choose an answer.") @Size(max = 40)
         String answer,
 
-        @Valid Typed measured) {
+        @Valid Typed measured,
+
+        boolean complaint) {
     /**
      * A reading as it was typed, or taken from a meter.
      *

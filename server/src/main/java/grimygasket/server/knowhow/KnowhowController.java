@@ -15,6 +15,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -97,9 +98,9 @@ class KnowhowController {
         var findings = supposed.findings.stream()
                 .map(supposition -> supposition.finding(known))
                 .toList();
-        // Nobody has to drive for a part of a machine that need not exist.
-        var onBoard = known.pack().parts().stream().collect(Collectors.toMap(Part::id, part -> 0.0));
-        var van = business.get().van(onBoard);
+        // Nobody has to drive for a part of a machine that need not exist, but it has its usual price.
+        var onBoard = known.pack().parts().stream().map(Part::id).collect(Collectors.toSet());
+        var van = business.get().van(Map.of(), onBoard);
         return new Consequence(
                 Diagnosis.assess(known.pack(), machine, new Evidence(findings, van)),
                 Applicable.of(known.pack(), machine.traits()));

@@ -8,6 +8,7 @@ import grimygasket.server.web.Problem.Kind;
 import jakarta.annotation.PostConstruct;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
@@ -79,24 +80,11 @@ public class Library {
         }
     }
 
-    /** A maker's code, found without regard to capitals, as displays and customers differ in them. */
-    public Code code(String kind, int revision, String maker, String code) {
-        var knowhow = knowhow(kind, revision);
-        var table = knowhow.codes().stream()
+    /** A maker's code, found without regard to capitals, as displays and customers differ in them; empty where no table has it. */
+    public Optional<Code> findCode(String kind, int revision, String maker, String code) {
+        return knowhow(kind, revision).codes().stream()
                 .filter(c -> c.maker().equalsIgnoreCase(maker))
-                .toList();
-        return table.stream()
                 .filter(c -> c.code().equalsIgnoreCase(code.strip()))
-                .findFirst()
-                .orElseThrow(() ->
-                        new Problem(Kind.UNKNOWN_CODE, unknown(knowhow.pack().name(), maker, code, table)));
-    }
-
-    private static String unknown(String name, String maker, String code, List<Code> table) {
-        return table.isEmpty()
-                ? "There is no code table for a " + name.toLowerCase() + " by " + maker + ": go by the signs instead."
-                : "“" + code + "” is not in the code table for a " + name.toLowerCase() + " by " + maker + ". It has "
-                        + String.join(", ", table.stream().map(Code::code).toList())
-                        + ". Look at the display again, or go by the signs.";
+                .findFirst();
     }
 }

@@ -1,0 +1,215 @@
+package grimygasket.diagnosis;
+
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.Checked;
+import grimygasket.diagnosis.Finding.CodeShown;
+import grimygasket.diagnosis.Finding.CodeUnlisted;
+import grimygasket.diagnosis.Finding.FactKnown;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.pack.Check;
+import grimygasket.pack.Grade;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Sign;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/** What the findings of a call, in their order, make of it: what need not be asked again, what is open, what is to be proved. */
+final class Story {
+    /** What the hands that cured it have seen or felt. */
+    private static final Set<Grade> AT_HAND = EnumSet.of(Grade.SEEN, Grade.FELT);
+
+    private final Network network;
+    private final List<Finding> findings;
+    private final Set<String> confirmed;
+    private final Set<String> settled = new HashSet<>();
+    private final Set<String> looked = new HashSet<>();
+    private final Set<String> tried = new HashSet<>();
+    private final List<String> opened = new ArrayList<>();
+    private final List<Sign> alarms = new ArrayList<>();
+    private RemedyTried last;
+
+    Story(Network network, Evidence evidence) {
+        this.network = network;
+        findings = evidence.findings();
+        confirmed = evidence.confirmed();
+        findings.forEach(this::add);
+    }
+
+    private void add(Finding finding) {
+        if (finding instanceof SignSettled sign) {
+            add(sign);
+        } else if (finding instanceof FactKnown fact) {
+            settled.add(fact.fact());
+        } else if (finding instanceof Checked made) {
+            var check = network.pack.check(made.check());
+            settled.add(check.id());
+            settled.addAll(check.settles());
+            looked.add(check.id());
+            opened.add(check.layer());
+        } else if (finding instanceof RemedyTried remedy) {
+            tried.add(remedy.remedy());
+            last = remedy;
+            opened.add(network.pack.remedy(remedy.remedy()).layer());
+            reopen(network.pack.remedy(remedy.remedy()));
+        }
+    }
+
+    private void add(SignSettled finding) {
+        var sign = network.pack.sign(finding.sign());
+        settled.add(sign.id());
+        if (finding.answer() == Finding.Answer.YES) {
+            settled.addAll(sign.settles());
+            var question = network.pack.exclusive(sign.id());
+            if (question != null) {
+                settled.addAll(question.signs());
+            }
+            if (sign.alarm() != null) {
+                alarms.add(sign);
+            }
+        }
+    }
+
+    /**
+     * A remedy reopens the checks whose answer it can have changed. Of those, the ones that only look or feel for what it has
+     * just put right are made by the work itself.
+     */
+    private void reopen(Remedy remedy) {
+        var cured = remedy.cures().keySet();
+        for (var check : network.checks) {
+            var accused = accused(check);
+            if (accused.stream().anyMatch(cured::contains)) {
+                if (AT_HAND.contains(check.known()) && cured.containsAll(accused)) {
+                    settled.add(check.id());
+                    looked.add(check.id());
+                } else {
+                    settled.remove(check.id());
+                }
+            }
+        }
+    }
+
+    private Set<String> accused(Check check) {
+        var accused = new HashSet<String>();
+        check.outcomes()
+                .forEach(outcome ->
+                        accused.addAll(network.pack.strengths(outcome).keySet()));
+        return accused;
+    }
+
+    /** Ids of the signs, facts and checks that would tell nothing new. */
+    Set<String> settled() {
+        return settled;
+    }
+
+    /** Ids of the checks that were ever made, by themselves or by a remedy's work. */
+    Set<String> looked() {
+        return looked;
+    }
+
+    /** Ids of the remedies that were tried. */
+    Set<String> tried() {
+        return tried;
+    }
+
+    /** Ids of the layers that it took; null stands for work from outside. */
+    List<String> opened() {
+        return opened;
+    }
+
+    /** Ids of the faults that are cleared or cured. */
+    Collection<String> cleared() {
+        return network.remedies.stream().anyMatch(Remedy::causesFirst)
+                ? Causes.settled(network.pack, network.machine(), findings)
+                : Set.of();
+    }
+
+    /** Ids of the signs that somebody complains of. */
+    List<String> complaints() {
+        return complaints(findings, findings.size());
+    }
+
+    /** Ids of the signs that were complained of before a finding, given by its index. */
+    static List<String> complaints(List<Finding> findings, int before) {
+        var superseded = superseded(findings);
+        return IntStream.range(0, before)
+                .filter(i -> !superseded[i])
+                .mapToObj(findings::get)
+                .filter(finding -> finding instanceof SignSettled settled && settled.isComplaint())
+                .map(finding -> ((SignSettled) finding).sign())
+                .distinct()
+                .toList();
+    }
+
+    boolean isCured() {
+        return last != null && last.proved() == Proved.CURED;
+    }
+
+    /** Id of the remedy that is done and not proved; null for none. */
+    String toProve() {
+        return last != null && last.proved() == Proved.PENDING ? last.remedy() : null;
+    }
+
+    /** Whether something was smelt or tripped that forbids running the machine. */
+    boolean isAlarming() {
+        return !alarms.isEmpty();
+    }
+
+    /** The sign that stops the call until what it asks for is confirmed; null for none. */
+    Sign alarm() {
+        return alarms.stream()
+                .filter(sign -> !confirmed.contains(sign.alarm()))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /**
+     * By finding, whether a later one says something else about the same thing before the machine was changed: only the last
+     * answer counts, however the entries came to stand so.
+     */
+    static boolean[] superseded(List<Finding> findings) {
+        var superseded = new boolean[findings.size()];
+        var latest = new HashMap<String, Integer>();
+        for (int i = 0; i < findings.size(); i++) {
+            var finding = findings.get(i);
+            if (finding instanceof RemedyTried tried) {
+                if (tried.proved() != Proved.PENDING) {
+                    latest.keySet().removeIf(key -> !key.startsWith("fact "));
+                }
+            } else {
+                var before = latest.put(subject(finding), i);
+                if (before != null) {
+                    superseded[before] = true;
+                }
+            }
+        }
+        return superseded;
+    }
+
+    private static String subject(Finding finding) {
+        if (finding instanceof SignSettled sign) {
+            return "sign " + sign.sign();
+        }
+        if (finding instanceof FactKnown fact) {
+            return "fact " + fact.fact();
+        }
+        if (finding instanceof CheckMade made) {
+            return "check " + made.check();
+        }
+        if (finding instanceof ReadingTaken taken) {
+            return "check " + taken.check();
+        }
+        if (finding instanceof CodeShown shown) {
+            return "code " + shown.code().code();
+        }
+        return "code " + ((CodeUnlisted) finding).shown();
+    }
+}

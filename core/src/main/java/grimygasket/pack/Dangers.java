@@ -1,0 +1,147 @@
+package grimygasket.pack;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Finds what could hurt somebody who follows a pack to the letter. A pack that ships has none of it. */
+public final class Dangers {
+    /** Below this an outcome does not speak of a fault, and a remedy is not for it. */
+    private static final double SPEAKS = 0.3;
+
+    /** Words that say that the machine is cut off from its supply. */
+    private static final List<String> CUT_OFF =
+            List.of("unplug", "battery out", "battery is out", "isolated", "breaker off", "breakers fully off");
+
+    /** What is not for a customer at the telephone. */
+    private static final Set<Hazard> NOT_BY_PHONE =
+            EnumSet.of(Hazard.POWER, Hazard.GAS, Hazard.FIRE, Hazard.MOVING, Hazard.CUTS, Hazard.HEAT, Hazard.FALL);
+
+    private static final Set<Hazard> WATER = EnumSet.of(Hazard.WATER, Hazard.RESIDUAL_WATER);
+
+    /** What can hurt at a closed machine while it runs. */
+    private static final Set<Hazard> RUNNING = EnumSet.of(Hazard.GAS, Hazard.FIRE);
+
+    private final Pack pack;
+    private final List<String> found = new ArrayList<>();
+
+    private Dangers(Pack pack) {
+        this.pack = pack;
+    }
+
+    /** A sentence for each; empty for a pack that can be followed to the letter. */
+    public static List<String> of(Pack pack) {
+        var dangers = new Dangers(pack);
+        dangers.alarm();
+        pack.checks().forEach(dangers::check);
+        pack.remedies().forEach(dangers::remedy);
+        pack.features().forEach(dangers::feature);
+        return List.copyOf(dangers.found);
+    }
+
+    private void alarm() {
+        if (pack.signs().stream().noneMatch(sign -> sign.alarm() != null)) {
+            found.add("No sign stops the call at once when something smells of burning or trips the breaker.");
+        }
+    }
+
+    private void check(Check check) {
+        var name = "Check “" + check.name() + "”";
+        var hazards = hazards(check.layer(), check.cautions());
+        for (var fault : pack.faults()) {
+            boolean named = check.outcomes().stream()
+                    .anyMatch(outcome -> outcome.causes().getOrDefault(fault.id(), 0.0) >= SPEAKS);
+            if (named && fault.danger() != null) {
+                var hazard = pack.caution(fault.danger()).hazard();
+                if (check.layer() != null || check.runs() && RUNNING.contains(hazard)) {
+                    gate(name, fault, hazards);
+                }
+            }
+        }
+        if (!check.runs()) {
+            unplugged(name, check.layer(), hazards, check.steps());
+        }
+        if (check.phone() != null && hazards.stream().anyMatch(NOT_BY_PHONE::contains)) {
+            found.add(name
+                    + " is asked of a customer by telephone, and has a caution that only whoever is there can heed.");
+        }
+    }
+
+    private void remedy(Remedy remedy) {
+        var name = "Remedy “" + remedy.name() + "”";
+        var hazards = hazards(remedy.layer(), remedy.cautions());
+        for (var fault : pack.faults()) {
+            if (remedy.cures().getOrDefault(fault.id(), 0.0) >= SPEAKS) {
+                if (fault.danger() != null) {
+                    gate(name, fault, hazards);
+                    // A narrow place is cured by clearing it; what only trips or blows is not cured before its causes.
+                    if (!fault.broughtBy().isEmpty()
+                            && fault.blocks() == 0
+                            && pack.caution(fault.danger()).hazard() == Hazard.FIRE
+                            && !remedy.causesFirst()) {
+                        found.add(name + " may be done before what brings “" + fault.name() + "” is cured.");
+                    }
+                }
+            }
+        }
+        unplugged(name, remedy.layer(), hazards, remedy.steps());
+    }
+
+    /** A dangerous fault is looked for and put right under a caution of the same hazard. */
+    private void gate(String name, Fault fault, Set<Hazard> hazards) {
+        var hazard = pack.caution(fault.danger()).hazard();
+        if (!hazards.contains(hazard)) {
+            found.add(name + " comes near “" + fault.name() + "” without a caution of its hazard, "
+                    + hazard.name().toLowerCase().replace('_', ' ') + ".");
+        }
+    }
+
+    /** Behind an electric cover, and where water is let out of an opened machine, it says that the plug is out. */
+    private void unplugged(String name, String layer, Set<Hazard> hazards, List<String> steps) {
+        boolean electric = hazards(layer, List.of()).contains(Hazard.POWER);
+        boolean wet = layer != null && hazards.stream().anyMatch(WATER::contains);
+        if ((electric || wet) && steps.stream().noneMatch(Dangers::cutsOff)) {
+            found.add(name + (electric ? " works behind an electric cover" : " lets water out of an opened machine")
+                    + " and does not say to unplug it.");
+        }
+    }
+
+    /** Where a feature brings cautions, what runs the machine opened is for machines without it. */
+    private void feature(Feature feature) {
+        if (feature.cautions().isEmpty()) {
+            return;
+        }
+        for (var check : pack.checks()) {
+            boolean opensAir = pack.chain(check.layer()).stream()
+                    .flatMap(layer -> layer.pieces().stream())
+                    .anyMatch(Piece::joint);
+            if (check.runs() && opensAir && !isExcluded(feature, check)) {
+                found.add("Check “" + check.name() + "” runs an opened machine, also one that is “" + feature.name()
+                        + "”.");
+            }
+        }
+    }
+
+    private static boolean cutsOff(String step) {
+        return CUT_OFF.stream().anyMatch(step.toLowerCase()::contains);
+    }
+
+    private boolean isExcluded(Feature feature, Check check) {
+        return check.needs().contains("!" + feature.id())
+                || pack.features().stream()
+                        .filter(other -> other != feature && feature.group() != null)
+                        .anyMatch(other -> feature.group().equals(other.group())
+                                && check.needs().contains(other.id()));
+    }
+
+    private Set<Hazard> hazards(String layer, List<String> ofTheWork) {
+        var hazards = new HashSet<Hazard>();
+        ofTheWork.forEach(id -> hazards.add(pack.caution(id).hazard()));
+        pack.chain(layer)
+                .forEach(one -> one.cautions()
+                        .forEach(id -> hazards.add(pack.caution(id).hazard())));
+        return hazards;
+    }
+}

@@ -1,0 +1,236 @@
+package grimygasket.diagnosis;
+
+import static grimygasket.diagnosis.Packs.chance;
+import static grimygasket.diagnosis.Packs.evidence;
+import static grimygasket.diagnosis.Packs.outcome;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.CodeUnlisted;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Step.Kind;
+import grimygasket.pack.Check;
+import grimygasket.pack.Grade;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Sign;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+/** The complaint is why somebody called; what is seen is believed; and nobody is asked for what is known. */
+public class ComplaintTest {
+    private static final SignSettled WALKS = new SignSettled("walks", Answer.YES, true);
+    private static final SignSettled NOTICED = new SignSettled("walks", Answer.YES);
+    private static final CheckMade LEVEL = new CheckMade("level", "right");
+
+    /** A machine that walks, among many others with nothing to do with it. */
+    private static Pack washer() {
+        var packs = new Packs()
+                .fault("askew", 0.0025)
+                .sign("walks", 0.03, Map.of("askew", 0.9))
+                .check(look("level", "askew"))
+                .remedy("level-it", null, 8, null, Map.of("askew", 0.95));
+        for (int f = 0; f < 8; f++) {
+            packs.fault("other" + f, 0.004).remedy("cure" + f, null, 10, null, Map.of("other" + f, 0.9));
+        }
+        return packs.build();
+    }
+
+    private static Check look(String id, String... faults) {
+        return new Check(
+                id,
+                id,
+                null,
+                2,
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(
+                        new grimygasket.pack.Outcome("off", "off", 0, Map.of(), null, 0, List.of(faults), null),
+                        outcome("right", 0, Map.of())),
+                null,
+                null,
+                Grade.SEEN,
+                List.of(),
+                false);
+    }
+
+    private static Assessment assess(Finding... findings) {
+        return Diagnosis.assess(washer(), Packs.MACHINE, evidence(findings));
+    }
+
+    @Test
+    public void aComplaintThatNothingListedExplainsBelongsToNoneOfThese() {
+        var complained = assess(WALKS, LEVEL);
+        assertTrue(complained.noneOfThese() > 0.5, complained.noneOfThese() + " for none of these");
+        assertEquals(complained.plan().next().kind(), Kind.REFER);
+        assertTrue(complained.plan().next().reasons().get(0).contains("none of these"));
+        assertTrue(assess(NOTICED, LEVEL).noneOfThese() < 0.3, "what one happens to notice may be chance");
+    }
+
+    @Test
+    public void aLookIsBelieved() {
+        assertTrue(chance(assess(new CheckMade("level", "off")), "askew") > 0.9);
+        var outcome = washer().check("level").outcomes().get(0);
+        assertEquals(outcome.leak(), Grade.SEEN.falseAlarm());
+        assertEquals(outcome.causes(), Map.of("askew", 1 - Grade.SEEN.miss()));
+    }
+
+    /** Two narrow places in a row: the first is seen, cleared, and the machine still fails. */
+    private static Pack drain() {
+        return new Packs()
+                .fault("gap", 0.005)
+                .consequence("hose", 0.0025, Map.of("gap", 0.1))
+                .fault("elsewhere", 0.005)
+                .sign("stops", 0.03, Map.of("gap", 0.7, "hose", 0.6))
+                .sign("grit", 0.03, Map.of("elsewhere", 0.9))
+                .check(look("cap", "gap"))
+                .check(look("hose-look", "hose"))
+                .remedy("clear-gap", null, 4, null, Map.of("gap", 0.98))
+                .remedy("clear-hose", null, 12, null, Map.of("hose", 0.9))
+                .remedy("other", null, 12, null, Map.of("elsewhere", 0.9))
+                .build();
+    }
+
+    @Test
+    public void stillFailingMeansThatThisComplaintPersists() {
+        var assessment = Diagnosis.assess(
+                drain(),
+                Packs.MACHINE,
+                evidence(
+                        new SignSettled("stops", Answer.YES, true),
+                        new CheckMade("cap", "off"),
+                        new RemedyTried("clear-gap", Proved.STILL_FAILING)));
+        assertTrue(chance(assessment, "hose") > 0.8, chance(assessment, "hose") + " for what lies behind it");
+        assertTrue(chance(assessment, "elsewhere") < 0.02, "grit does not stop it");
+        assertEquals(assessment.plan().next().id(), "clear-hose", "it is not asked about grit");
+    }
+
+    @Test
+    public void whatIsSeenClearAfterItsCureIsClear() {
+        var assessment = Diagnosis.assess(
+                drain(),
+                Packs.MACHINE,
+                evidence(
+                        new SignSettled("stops", Answer.YES, true),
+                        new CheckMade("cap", "off"),
+                        new RemedyTried("clear-gap", Proved.STILL_FAILING),
+                        new CheckMade("cap", "right")));
+        assertTrue(chance(assessment, "gap") < 0.01, chance(assessment, "gap") + " for what was seen clear");
+    }
+
+    @Test
+    public void aRemedyReopensOnlyWhatItCanHaveChanged() {
+        var evidence = evidence(
+                new SignSettled("stops", Answer.YES, true),
+                new CheckMade("hose-look", "right"),
+                new RemedyTried("clear-gap", Proved.STILL_FAILING));
+        var steps = new HashSet<String>();
+        var plan = Diagnosis.assess(drain(), Packs.MACHINE, evidence).plan();
+        steps.add(plan.next().id());
+        plan.alternatives().forEach(step -> steps.add(step.id()));
+        assertFalse(steps.contains("hose-look"), "nobody has touched the hose");
+        assertFalse(steps.contains("cap"), "whoever cleared it has seen it");
+    }
+
+    private static Packs alarming() {
+        return new Packs()
+                .caution("stop")
+                .fault("earth", 0.001)
+                .fault("jam", 0.005)
+                .sign(new Sign(
+                        "burns",
+                        "Burns",
+                        "Does it smell of burning?",
+                        1,
+                        0.003,
+                        Map.of("earth", 0.9),
+                        true,
+                        List.of(),
+                        List.of(),
+                        "stop",
+                        List.of()))
+                .sign("hums", 0.01, Map.of("jam", 0.9))
+                .check(new Check(
+                        "run",
+                        "run",
+                        null,
+                        1,
+                        List.of(),
+                        List.of(),
+                        0,
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of(outcome("bad", 0.01, Map.of("earth", 0.9, "jam", 0.5)), outcome("good", 0, Map.of())),
+                        null,
+                        null,
+                        Grade.HEARD,
+                        List.of(),
+                        true))
+                .check(look("insulation", "earth"))
+                .remedy("mend", null, 30, null, Map.of("earth", 0.9))
+                .remedy("free", null, 5, null, Map.of("jam", 0.9));
+    }
+
+    @Test
+    public void anAlarmStopsTheCallUntilItIsMadeSafe() {
+        var burns = new SignSettled("burns", Answer.YES, true);
+        var pack = alarming().build();
+        var stopped = Diagnosis.assess(pack, Packs.MACHINE, evidence(burns)).plan();
+        assertEquals(stopped.next().kind(), Kind.STOP);
+        assertEquals(stopped.next().id(), "stop");
+        assertEquals(stopped.alternatives(), List.of());
+        var safe = Diagnosis.assess(pack, Packs.MACHINE, new Evidence(List.of(burns), Packs.VAN, Set.of("stop")))
+                .plan();
+        assertEquals(safe.next().id(), "insulation");
+        assertTrue(
+                safe.alternatives().stream().noneMatch(step -> step.id().equals("run") || step.kind() == Kind.ASK),
+                "it is not run, and nobody is asked to run it");
+    }
+
+    @Test
+    public void signsThatExcludeEachOtherAreOneQuestion() {
+        var pack = new Packs()
+                .fault("jam", 0.005)
+                .fault("dead", 0.002)
+                .sign("silent", 0.01, Map.of("dead", 0.9))
+                .sign("hums", 0.01, Map.of("jam", 0.85))
+                .sign("full", 0.01, Map.of("jam", 0.9, "dead", 0.9))
+                .exclusive("sound", "silent", "hums")
+                .remedy("free", null, 30, null, Map.of("jam", 0.9))
+                .remedy("replace", null, 40, null, Map.of("dead", 0.95))
+                .build();
+        var full = new SignSettled("full", Answer.YES, true);
+        var ask = Diagnosis.assess(pack, Packs.MACHINE, evidence(full)).plan().next();
+        assertEquals(ask.id(), "sound");
+        assertEquals(ask.prospects().stream().map(Step.Prospect::outcome).toList(), List.of("silent", "hums", "none"));
+        assertEquals(ask.prospects().stream().mapToDouble(Step.Prospect::chance).sum(), 1, 1e-9);
+        var silent = Diagnosis.assess(pack, Packs.MACHINE, evidence(full, new SignSettled("silent", Answer.YES, true)));
+        assertEquals(silent.plan().next().id(), "replace");
+        assertTrue(silent.plan().alternatives().stream().noneMatch(step -> step.kind() == Kind.ASK), "it is settled");
+    }
+
+    @Test
+    public void aCodeThatNoTableKnowsMovesNothing() {
+        var without = assess(WALKS);
+        var with = assess(WALKS, new CodeUnlisted("Q7"));
+        assertEquals(chance(with, "askew"), chance(without, "askew"), 1e-12);
+    }
+
+    @Test
+    public void ofTwoAnswersToOneQuestionTheLastCounts() {
+        var no = new SignSettled("walks", Answer.NO);
+        assertEquals(chance(assess(no, WALKS), "askew"), chance(assess(WALKS), "askew"), 1e-12);
+    }
+}
