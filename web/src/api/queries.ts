@@ -117,6 +117,43 @@ export function useKnowhow(
   })
 }
 
+/** The machine whose know-how is searched: only what it can have is found. */
+export interface Searched {
+  kind: string
+  revision?: number
+  maker?: string
+  features: string[]
+}
+
+/** What has every word that was typed, the best first; nothing while nothing is typed. */
+export function useFound(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['found', computed(() => toValue(machine)), computed(() => toValue(text).trim())],
+    queryFn: () => {
+      const { kind, ...query } = toValue(machine)
+      const params = { path: { kind }, query: { ...query, text: toValue(text).trim() } }
+      return answer(() => api.GET('/api/know-how/{kind}/found', { params }))
+    },
+    enabled: () => toValue(text).trim().length > 1,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+}
+
+/** The signs and facts that a complaint speaks of. */
+export function useHeard(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['heard', computed(() => toValue(machine)), computed(() => toValue(text))],
+    queryFn: () => {
+      const { kind, revision, features } = toValue(machine)
+      const params = { path: { kind }, query: { revision, features, text: toValue(text) } }
+      return answer(() => api.GET('/api/know-how/{kind}/heard', { params }))
+    },
+    enabled: () => toValue(text).trim().length > 0,
+    staleTime: Infinity,
+  })
+}
+
 /** The versions of a kind's know-how, newest first. */
 export function useRevisions(kind: MaybeRefOrGetter<string>) {
   return useQuery({

@@ -3,8 +3,17 @@ import { computed } from 'vue'
 import FindingSearch from '../judgement/FindingSearch.vue'
 import { useCallContext } from './context'
 
+const props = defineProps<{
+  /** Whether what is entered is what the customer calls for. */
+  told?: boolean
+}>()
 const { call, pack, codes, actions } = useCallContext()
 const settled = computed(() => new Set(call.value.entries.map((entry) => entry.subject)))
+
+const enter = (kind: 'SIGN' | 'CODE', subject: string, answer: string) =>
+  props.told && kind === 'SIGN' && answer === 'yes'
+    ? actions.complainOf(subject)
+    : actions.enter(kind, subject, answer)
 </script>
 
 <template>
@@ -16,7 +25,13 @@ const settled = computed(() => new Set(call.value.entries.map((entry) => entry.s
     :draft-key="call.id"
     :placeholder="call.entries.length ? 'What else? A sign, or the code shown' : 'The code shown, or a sign'"
     :busy="actions.busy.value"
-    :enter="actions.enter"
+    :machine="{
+      kind: call.machine.kind,
+      revision: call.revision,
+      maker: call.machine.maker,
+      features: call.machine.features,
+    }"
+    :enter="enter"
     any-code
     upwards
   />

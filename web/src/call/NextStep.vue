@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import PanelHead from '../ui/PanelHead.vue'
-import { hours, minutes } from '../ui/format'
+import { minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
 import { byId } from '../judgement/byId'
-import { stepKey } from '../judgement/steps'
+import { stepKey, waitingText } from '../judgement/steps'
 import { useCallContext } from './context'
 import Dangers from './Dangers.vue'
+import HeldBack from './HeldBack.vue'
 import StepAnswers from './StepAnswers.vue'
 import StepMethod from './StepMethod.vue'
+import StepCaution from './StepCaution.vue'
 import StepRemedy from './StepRemedy.vue'
 import GoOn from './stages/GoOn.vue'
 
@@ -21,7 +23,6 @@ const tools = computed(() => {
   if (step.value?.kind === 'REMEDY') return byId(pack.value.remedies, step.value.id)?.tools ?? []
   return []
 })
-const missing = computed(() => step.value?.parts.filter((need) => !need.onVan) ?? [])
 </script>
 
 <template>
@@ -38,10 +39,10 @@ const missing = computed(() => step.value?.parts.filter((need) => !need.onVan) ?
       </template>
       <ul class="mt-2 flex flex-wrap gap-2 font-mono text-xs font-medium">
         <li class="rounded border border-[#8a9192] px-1.5 py-0.5">
-          {{ minutes(step.minutes + step.reach.minutes) }}
+          {{ step.kind === 'STOP' ? 'at once' : minutes(step.minutes + step.reach.minutes) }}
         </li>
-        <li v-if="step.waitMinutes >= 1" class="rounded border border-[#8a9192] px-1.5 py-0.5">
-          and {{ hours(step.waitMinutes) }} {{ missing.length ? 'to fetch the part' : 'to dry' }}
+        <li v-if="step.waiting.way !== 'NONE'" class="rounded border border-[#8a9192] px-1.5 py-0.5">
+          {{ waitingText(step.waiting) }}
         </li>
         <li v-for="tool in tools" :key="tool" class="rounded border border-[#8a9192] px-1.5 py-0.5">
           {{ tool }}
@@ -54,7 +55,12 @@ const missing = computed(() => step.value?.parts.filter((need) => !need.onVan) ?
         </p>
       </div>
     </PanelHead>
-    <div :key="stepKey(step)" class="grid gap-3 p-4">
+    <div v-if="step.kind === 'STOP'" class="grid gap-3 p-4">
+      <StepCaution :caution="step.id" />
+      <p>Nothing else is asked, and it is not run, before this is confirmed.</p>
+      <button type="button" class="btn btn-quiet" @click="stage.show('HAND_OVER')">Hand the call on</button>
+    </div>
+    <div v-else :key="stepKey(step)" class="grid gap-3 p-4">
       <div
         v-if="step.reach.opens.length"
         class="border-line flex items-center justify-between gap-3 rounded-lg border-2 py-1 pl-3"
@@ -71,6 +77,7 @@ const missing = computed(() => step.value?.parts.filter((need) => !need.onVan) ?
         </button>
       </p>
       <StepAnswers v-else :step="step" />
+      <HeldBack />
       <Alternatives :shown="step" @choose="emit('choose', $event)" />
     </div>
   </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
+import { byId } from '../judgement/byId'
 import { leaderName } from '../judgement/wording'
 import { lowerFirst, percent } from '../ui/format'
 import { useCallContext } from './context'
@@ -19,7 +20,17 @@ const answers = computed(() =>
   })),
 )
 const kind = computed(() => KINDS[props.step.kind as keyof typeof KINDS])
-const enter = (answer: string) => actions.enter(kind.value, props.step.id, answer)
+/** A question with a choice of signs, of which only one can be. */
+const question = computed(() => byId(pack.value.exclusive, props.step.id))
+const choices = computed(() =>
+  props.step.prospects.map(({ outcome }) => outcome).filter((outcome) => outcome !== 'none'),
+)
+
+function enter(answer: string) {
+  if (!question.value) return actions.enter(kind.value, props.step.id, answer)
+  if (choices.value.includes(answer)) return actions.enter('SIGN', answer, 'yes')
+  return actions.enterAll(choices.value, answer === 'none' ? 'no' : answer)
+}
 </script>
 
 <template>

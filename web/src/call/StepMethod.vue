@@ -42,7 +42,7 @@ const timer = useTimer(`${call.value.id}:${props.step.id}`, check.value?.timerSe
   </ol>
   <p v-for="note in notes" :key="note" class="border-rubber border-l-4 pl-3">{{ note }}</p>
   <p v-if="remedy?.dryMinutes" class="border-rubber border-l-4 pl-3">
-    Then it dries for {{ hours(remedy.dryMinutes) }}.
+    Then it dries for {{ hours(remedy.dryMinutes) }}. {{ remedy.meanwhile }}
   </p>
   <div v-if="check?.timerSeconds" class="flex items-center gap-4">
     <b class="font-mono text-2xl" role="timer" :class="{ 'text-act': timer.over.value }">{{

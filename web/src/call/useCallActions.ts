@@ -46,7 +46,9 @@ export function useCallActions(callId: Ref<string>) {
   const call = () => ({ callId: callId.value })
 
   /** The id is made once, so that trying again enters nothing twice. */
-  function add(entry: Pick<Entry, 'kind' | 'subject' | 'answer'> & { measured?: Typed }) {
+  function add(
+    entry: Pick<Entry, 'kind' | 'subject' | 'answer'> & { measured?: Typed; complaint?: boolean },
+  ) {
     const body = { id: uuid(), ...entry }
     return run(
       () => answer(() => api.POST('/api/calls/{callId}/entries', { params: { path: call() }, body })),
@@ -56,6 +58,17 @@ export function useCallActions(callId: Ref<string>) {
 
   /** Enters what was seen, checked or done. */
   const enter = (kind: Entry['kind'], subject: string, given: string) => add({ kind, subject, answer: given })
+
+  /** Enters a sign that the customer calls for. */
+  const complainOf = (sign: string) => add({ kind: 'SIGN', subject: sign, answer: 'yes', complaint: true })
+
+  /** Enters the same answer to several signs, one after the other, as long as each goes through. */
+  async function enterAll(signs: string[], given: string) {
+    for (const sign of signs) {
+      if (!(await enter('SIGN', sign, given))) return false
+    }
+    return true
+  }
 
   /** Enters what an instrument read at a check. */
   const measure = (check: string, measured: Typed) =>
@@ -177,6 +190,8 @@ export function useCallActions(callId: Ref<string>) {
     again: () => last && run(last, mine.value),
     dismiss,
     enter,
+    enterAll,
+    complainOf,
     measure,
     correct,
     takeBack,

@@ -17,6 +17,8 @@ export function useStage(call: () => Call) {
     shown: computed(() => touched.value ?? call().stands),
     /** Shows a segment; without one, that at which the work stands. */
     show: (stage?: Stage) => void router.push({ hash: stage ? hash(stage) : '' }),
+    /** Stays at a segment although the work will stand at another one: a customer tells several things in a row. */
+    stay: (stage: Stage) => void router.replace({ hash: hash(stage) }),
   }
 }
 

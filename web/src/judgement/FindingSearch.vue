@@ -2,10 +2,11 @@
 import { Combobox, ComboboxInput, ComboboxLabel, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { useFound, type Searched } from '../api/queries'
 import type { Code, Pack } from '../api/types'
 import { useDraft } from '../ui/drafts'
 import { byId } from './byId'
-import { lookUp, matching, type Find } from './findings'
+import { lookUp, matching, meant, type Find } from './findings'
 
 const props = defineProps<{
   pack: Pack
@@ -13,6 +14,8 @@ const props = defineProps<{
   /** Ids of the signs that can be seen on the machine. */
   signs: string[]
   settled: Set<string>
+  /** The machine by whose know-how what is typed is understood. */
+  machine: Searched
   draftKey: string
   placeholder: string
   busy?: boolean
@@ -29,13 +32,22 @@ const text = useDraft(`evidence:${props.draftKey}`, '')
 const asked = ref<string>()
 const sign = computed(() => byId(props.pack.signs, asked.value))
 
+const { data: hits } = useFound(() => props.machine, text)
 const found = computed<Find[]>(() => {
   const typed = text.value.trim()
-  const finds = matching(lookUp(props.pack, props.codes, props.signs, props.settled), typed).filter(
+  const all = lookUp(props.pack, props.codes, props.signs, props.settled)
+  const finds = [
+    ...new Set([...matching(all, typed), ...(typed ? meant(all, hits.value ?? []) : [])]),
+  ].filter(
     // Faults are there to be found, not to be chosen from.
     (find) => typed || find.kind !== 'FAULT',
   )
-  const asTyped: Find = { kind: 'CODE', id: typed, label: `Code “${typed}”`, tag: 'as shown' }
+  const asTyped: Find = {
+    kind: 'CODE',
+    id: typed,
+    label: `Code “${typed}”, not in the tables`,
+    tag: 'keep it',
+  }
   return finds.length || !typed || !props.anyCode ? finds : [asTyped]
 })
 

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Assessment, Pack, Suspect } from '../api/types'
-import { percent } from '../ui/format'
+import { lowerFirst, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import { byId } from './byId'
 import { weight } from './wording'
 
 const SHORT = 4
+/** From this chance on it is said what may have brought a fault about. */
+const LIKELY = 0.1
 /** The findings in as few words as will do, in the order in which they were weighed. */
 const props = defineProps<{ pack: Pack; assessment: Assessment; findings: string[]; title: string }>()
 const all = ref(false)
@@ -18,11 +20,21 @@ const why = (suspect: Suspect) =>
     .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
     .map((w) => ({ text: props.findings[w.finding], weight: weight(w.decibans) }))
 
+/** What may have brought it about, for a suspect that is likely itself. */
+const because = (suspect: Suspect) =>
+  suspect.chance < LIKELY
+    ? ''
+    : suspect.because
+        .slice(0, 2)
+        .map((cause) => `${lowerFirst(byId(props.pack.faults, cause.fault)!.name)} ${percent(cause.chance)}`)
+        .join(', ')
+
 const suspects = computed(() =>
   props.assessment.ranking.slice(0, all.value ? undefined : SHORT).map((suspect) => ({
     ...suspect,
     name: byId(props.pack.faults, suspect.fault)!.name,
     why: why(suspect),
+    because: because(suspect),
   })),
 )
 </script>
@@ -37,6 +49,9 @@ const suspects = computed(() =>
             <span>{{ suspect.name }}</span>
             <span class="font-mono text-sm font-semibold">{{ percent(suspect.chance) }}</span>
             <GrimeBar :chance="suspect.chance" class="col-span-2 mt-1" />
+            <span v-if="suspect.because" class="col-span-2 mt-0.5 text-sm leading-tight"
+              >because of: {{ suspect.because }}</span
+            >
             <span v-if="suspect.why.length" class="text-soft col-span-2 mt-0.5 truncate text-sm">
               <template v-for="(piece, i) in suspect.why.slice(0, 2)" :key="i"
                 >{{ i ? ' · ' : '' }}<b class="font-mono text-xs">{{ piece.weight }}</b>

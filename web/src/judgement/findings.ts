@@ -1,4 +1,4 @@
-import type { Code, Pack } from '../api/types'
+import type { Code, Hit, Pack } from '../api/types'
 import { codeName } from './wording'
 
 /** Something that the look-up finds. */
@@ -39,6 +39,10 @@ export function lookUp(pack: Pack, codes: Code[], signs: string[], settled: Set<
     })),
   ]
 }
+
+/** Those that were found by what people mean, in that order. */
+export const meant = (finds: Find[], hits: Hit[]): Find[] =>
+  hits.flatMap((hit) => finds.find((find) => find.kind === hit.kind && find.id === hit.id) ?? [])
 
 /** Those with every word typed, wherever it stands. */
 export function matching<T extends { label: string; tag: string }>(finds: T[], typed: string): T[] {

@@ -1,4 +1,23 @@
 import type { Step } from '../api/types'
+import { hours } from '../ui/format'
 
 /** Names a step among all that can be done; the same step has the same key in every assessment. */
 export const stepKey = (step: Pick<Step, 'kind' | 'id'>) => `${step.kind}:${step.id}`
+
+/** What has to be waited for, and how that is best borne. */
+export function waitingText({ way, minutes }: Step['waiting']): string {
+  switch (way) {
+    case 'NONE':
+      return ''
+    case 'WAIT':
+      return `and ${hours(minutes)} to dry`
+    case 'SPARE':
+      return `dries ${hours(minutes)}: a dry spare goes in`
+    case 'LEAVE':
+      return `dries ${hours(minutes)}: the customer puts it back`
+    case 'RETURN_DRY':
+      return `dries ${hours(minutes)}: come back`
+    case 'RETURN_PART':
+      return `and ${hours(minutes)} to fetch the part`
+  }
+}

@@ -50,7 +50,7 @@ export function findingText(finding: Finding, pack: Pack, codes: Code[]): { what
       return { what: byId(pack.facts, subject)?.name ?? subject, result }
     case 'CODE': {
       const code = codes.find((c) => c.code.toLowerCase() === subject.toLowerCase())
-      return { what: code ? codeName(code) : subject, result: code?.meaning ?? '' }
+      return { what: code ? codeName(code) : `Code ${subject}`, result: code?.meaning ?? 'not in the tables' }
     }
     case 'CHECK':
       return { what: byId(pack.checks, subject)?.name ?? subject, result }

@@ -3,17 +3,27 @@ import { toRef } from 'vue'
 import type { Knowhow } from '../api/types'
 import { codeName } from '../judgement/wording'
 import CautionNote from '../ui/CautionNote.vue'
-import { days, percent } from '../ui/format'
+import { days, lowerFirst, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import MethodCard from './MethodCard.vue'
 import { needsText } from './needs'
 import { useFault } from './useFault'
 
 const props = defineProps<{ knowhow: Knowhow; fault: string }>()
-const { pack, fault, stations, signs, codes, shifts, checks, remedies, habits, cadences } = useFault(
-  toRef(props, 'knowhow'),
-  toRef(props, 'fault'),
-)
+const {
+  pack,
+  fault,
+  causes,
+  consequences,
+  stations,
+  signs,
+  codes,
+  shifts,
+  checks,
+  remedies,
+  habits,
+  cadences,
+} = useFault(toRef(props, 'knowhow'), toRef(props, 'fault'))
 const per10000 = (rate: number) => Math.round(10_000 * rate)
 </script>
 
@@ -35,8 +45,33 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
           >{{ stations.map((s) => `${s.name} (${s.path.toLowerCase()})`).join(', ') }}.</template
         >
         <template v-else>Not on a path.</template>
-        Found on {{ per10000(fault.rate) }} of 10 000 machines at any time.
+        Of 10 000 machines that worked before, {{ per10000(fault.rate) }} have come to have it by themselves
+        by the day of the call: estimate.
         <template v-if="fault.needs.length">Only where {{ needsText(fault.needs, pack) }}.</template>
+      </p>
+      <p v-if="causes.length">
+        Brought about by:
+        <template v-for="(cause, i) in causes" :key="cause.id"
+          >{{ i ? ', ' : ''
+          }}<RouterLink
+            :to="`/know-how/${pack.id}/faults/${cause.id}`"
+            class="underline decoration-dotted underline-offset-4"
+            >{{ lowerFirst(cause.name) }}</RouterLink
+          >
+          {{ percent(cause.chance) }}</template
+        >.
+      </p>
+      <p v-if="consequences.length">
+        Brings about:
+        <template v-for="(one, i) in consequences" :key="one.id"
+          >{{ i ? ', ' : ''
+          }}<RouterLink
+            :to="`/know-how/${pack.id}/faults/${one.id}`"
+            class="underline decoration-dotted underline-offset-4"
+            >{{ lowerFirst(one.name) }}</RouterLink
+          >
+          {{ percent(one.chance) }}</template
+        >.
       </p>
       <CautionNote v-if="fault.danger" class="mt-2 max-w-2xl" :pack="pack" :caution="fault.danger" />
     </header>

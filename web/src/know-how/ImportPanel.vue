@@ -50,6 +50,18 @@ async function submit() {
       </template>
       <template v-else-if="inspection">
         <ChangeList :changes="inspection.changes" />
+        <template v-if="inspection.dangers.length">
+          <h3 class="mt-3 text-lg">What could hurt</h3>
+          <ul class="border-warn border-l-8 pl-3">
+            <li v-for="danger in inspection.dangers" :key="danger">{{ danger }}</li>
+          </ul>
+        </template>
+        <template v-if="inspection.cases.length">
+          <h3 class="mt-3 text-lg">Calls on which its advice is no longer what practitioners would do</h3>
+          <ul class="list-disc pl-5">
+            <li v-for="one in inspection.cases" :key="one">{{ one }}</li>
+          </ul>
+        </template>
         <template v-if="inspection.remarks.length">
           <p class="font-semibold">It leaves unsaid:</p>
           <ul class="list-disc pl-5 text-sm">

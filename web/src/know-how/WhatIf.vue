@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { Problem } from '../api/problem'
 import type { Knowhow, Step } from '../api/types'
 import Bore from '../judgement/Bore.vue'
+import { byId } from '../judgement/byId'
 import FindingSearch from '../judgement/FindingSearch.vue'
 import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
@@ -42,7 +43,10 @@ const leader = computed(() => {
 /** A step's answer as something supposed. */
 const SUPPOSED = { ASK: 'SIGN', FACT: 'FACT', CHECK: 'CHECK' } as const
 function answered(step: Step, answer: string) {
-  suppose(SUPPOSED[step.kind as keyof typeof SUPPOSED], step.id, answer)
+  const question = step.kind === 'ASK' && byId(pack.value.exclusive, step.id)
+  if (!question) suppose(SUPPOSED[step.kind as keyof typeof SUPPOSED], step.id, answer)
+  else if (answer === 'none') question.signs.forEach((sign) => suppose('SIGN', sign, 'no'))
+  else suppose('SIGN', answer, 'yes')
 }
 
 const signs = computed(() => {
@@ -84,6 +88,7 @@ function showStep(key: string) {
         :settled="settled"
         :draft-key="`what-if:${pack.id}`"
         placeholder="Suppose a sign or a code"
+        :machine="{ kind: pack.id, features }"
         :enter="enter"
       />
       <ul v-if="findings.length" aria-label="Supposed">

@@ -19,6 +19,19 @@ export function useFault(knowhow: Ref<Knowhow>, id: Ref<string>) {
     pack,
     fault,
     signs,
+    /** What brings it about, and what it brings about, each with the chance that it does. */
+    causes: computed(() =>
+      Object.entries(fault.value?.broughtBy ?? {}).map(([id, chance]) => ({
+        id,
+        chance,
+        name: byId(pack.value.faults, id)!.name,
+      })),
+    ),
+    consequences: computed(() =>
+      pack.value.faults
+        .filter((other) => concerns(other.broughtBy, id.value))
+        .map((other) => ({ id: other.id, name: other.name, chance: other.broughtBy[id.value]! })),
+    ),
     stations: computed(() =>
       pack.value.paths.flatMap((path) =>
         path.stations

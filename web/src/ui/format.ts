@@ -24,7 +24,9 @@ export function percent(chance: number): string {
 
 export const minutes = (value: number) => `${Math.max(1, Math.round(value))} min`
 
+/** "25 min", "1 h 30", "a day". */
 export function hours(value: number): string {
+  if (value >= 1200) return value < 1800 ? 'a day' : `${Math.round(value / 1440)} days`
   const whole = Math.round(value / 5) * 5
   return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }

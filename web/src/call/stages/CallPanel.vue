@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import PanelHead from '../../ui/PanelHead.vue'
 import { dayName, lowerFirst } from '../../ui/format'
 import Alternatives from '../Alternatives.vue'
@@ -7,22 +6,18 @@ import CallFindings from '../CallFindings.vue'
 import { useCallContext } from '../context'
 import ByPhone from './ByPhone.vue'
 import GoOn from './GoOn.vue'
+import Heard from './Heard.vue'
+import ToldSigns from './ToldSigns.vue'
 
 const emit = defineEmits<{ choose: [key: string] }>()
-const { call, pack, actions } = useCallContext()
-
-const settled = computed(() => new Set(call.value.entries.map((entry) => entry.subject)))
-const complaints = computed(() =>
-  pack.value.signs.filter(
-    (sign) => call.value.applicable.complaints.includes(sign.id) && !settled.value.has(sign.id),
-  ),
-)
+const { call, stage } = useCallContext()
+if (!stage.touched.value && !call.value.closedAt) stage.stay('CALL')
 </script>
 
 <template>
   <PanelHead label="Call" title="What does the customer see?">
     <p class="mt-2 text-[0.95rem] text-[#e6e2d8]">
-      Enter the code shown, and touch what fits. By phone it may save the visit.
+      Touch all that fits, one after the other, and enter the code shown. By phone it may save the visit.
     </p>
   </PanelHead>
   <div class="grid gap-3 p-4">
@@ -37,21 +32,11 @@ const complaints = computed(() =>
       >.
     </p>
     <template v-if="!call.closedAt">
-      <CallFindings />
-      <div class="grid grid-cols-2 gap-2">
-        <button
-          v-for="sign in complaints"
-          :key="sign.id"
-          type="button"
-          class="btn justify-start px-3 py-1 text-left text-[0.95rem] leading-tight"
-          :disabled="actions.busy.value"
-          @click="actions.enter('SIGN', sign.id, 'yes')"
-        >
-          {{ sign.name }}
-        </button>
-      </div>
-      <ByPhone />
+      <Heard />
+      <CallFindings told />
+      <ToldSigns />
       <GoOn />
+      <ByPhone />
       <Alternatives v-if="!call.entries.length" @choose="emit('choose', $event)" />
     </template>
   </div>

@@ -109,7 +109,7 @@ final class Rewrite {
                 r.cautions(),
                 r.proof(),
                 r.needs(),
-                r.licensed(), List.of(), false, null, null);
+                r.licensed(), List.of(), false, null, null, false);
     }
 
     /** The same numbers with the one for a fault changed. */

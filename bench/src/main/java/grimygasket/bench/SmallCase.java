@@ -149,7 +149,7 @@ record SmallCase(Pack pack, String complaint) {
                                 List.of(),
                                 r.proof(),
                                 List.of(),
-                                null, List.of(), false, null, null))
+                                null, List.of(), false, null, null, false))
                         .toList(),
                 p.proofs().stream()
                         .map(q -> new Proof(q.id(), q.name(), q.minutes(), q.steps(), q.runs(), null, q.light()))

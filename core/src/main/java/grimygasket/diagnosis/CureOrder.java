@@ -24,6 +24,9 @@ final class CureOrder {
      */
     private static final double WORTH = 0.8;
 
+    /** From this chance of cure on, a remedy without a part is one that should be tried before a part is fitted. */
+    private static final double OFTEN = 0.3;
+
     private final Network network;
     private final Access access;
     private final Prerequisites before;
@@ -46,7 +49,8 @@ final class CureOrder {
      * @param causes faults that have to be cleared or cured before it, as bits
      * @param looks looks that have to be made before it, as bits
      * @param minutes with the proof, without access
-     * @param cost all costs in minutes, without access
+     * @param price of its parts in minutes
+     * @param due whether its parts have to be paid whoever cures what it aims at, as nothing but a part does
      */
     private record Item(
             Remedy remedy,
@@ -57,7 +61,8 @@ final class CureOrder {
             long causes,
             long looks,
             double minutes,
-            double cost) {}
+            double price,
+            boolean due) {}
 
     /**
      * One remedy in the order.
@@ -101,7 +106,8 @@ final class CureOrder {
                             before.causes(r),
                             before.looks(r.after()),
                             minutes,
-                            minutes + van.priceInMinutes(network.pack, r.parts()));
+                            van.priceInMinutes(network.pack, r.parts()),
+                            remedies.stream().noneMatch(other -> sparesThePart(other, r)));
                 })
                 .toArray(Item[]::new);
         this.rivals = new int[items.length][];
@@ -113,6 +119,12 @@ final class CureOrder {
                 .toArray();
         this.chains =
                 Arrays.stream(items).mapToLong(Item::chain).distinct().sorted().toArray();
+    }
+
+    /** Whether a remedy often cures without a part what another cures with one. */
+    private static boolean sparesThePart(Remedy other, Remedy one) {
+        return other.parts().isEmpty()
+                && one.cures().keySet().stream().anyMatch(fault -> other.cures().getOrDefault(fault, 0.0) >= OFTEN);
     }
 
     private int[] rivals(Item one) {
@@ -127,8 +139,23 @@ final class CureOrder {
     }
 
     /** All costs of a remedy itself in minutes, its proof and part included; access and what comes before it not. */
-    double cost(Remedy remedy) {
-        return item(remedy).cost;
+    double cost(Belief belief, Remedy remedy) {
+        var item = item(remedy);
+        double gain = 0;
+        for (int i = 0; i < item.faults.length; i++) {
+            gain += belief.marginals()[item.faults[i]] * item.chances[i];
+        }
+        return item.minutes + lostPrice(item, gain);
+    }
+
+    /**
+     * What of a part's price is a cost of fitting it now. Where only a part cures, it has to be paid whoever fits it, now or
+     * after the call was handed on: then only a part that is fitted in vain is lost.
+     *
+     * @param gain chance that it cures what it aims at
+     */
+    private static double lostPrice(Item item, double gain) {
+        return item.due ? item.price * Math.max(0, 1 - gain) : item.price;
     }
 
     /** Minutes of a remedy itself, its proof and a return trip included, access not. */
@@ -214,8 +241,9 @@ final class CureOrder {
             }
             var item = items[pick];
             double reach = access.minutes(item.chain, now.open());
-            double first = costs[pick] - item.cost;
-            cost += uncured * (costs[pick] + reach);
+            double itself = item.minutes + lostPrice(item, gains[pick] / uncured);
+            double first = before.minutes(item.causes, item.looks, now);
+            cost += uncured * (itself + first + reach);
             minutes += uncured * (item.minutes + first + reach);
             elapsed += item.minutes + first + reach;
             now = new Situation(
@@ -252,7 +280,9 @@ final class CureOrder {
 
         private void weigh(int i) {
             gains[i] = used[i] ? 0 : gain(items[i]);
-            costs[i] = items[i].cost + before.minutes(items[i].causes, items[i].looks, now);
+            costs[i] = items[i].minutes
+                    + lostPrice(items[i], gains[i] / uncured)
+                    + before.minutes(items[i].causes, items[i].looks, now);
             efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / costs[i] : 0;
         }
 

@@ -22,10 +22,7 @@ import java.util.Map;
  */
 final class Network {
     /** A complaint comes without any of its causes so much more seldom than the same sign is noticed without them. */
-    private static final double MISTAKEN = 0.1;
-
-    /** Chance that a fault that no list has shows itself in a certain complaint: it has about ten to choose from. */
-    private static final double UNLISTED = 0.1;
+    private static final double MISTAKEN = 0.03;
 
     final Pack pack;
     final List<Fault> faults;
@@ -202,8 +199,23 @@ final class Network {
      */
     private double[] complaint(String sign, FaultSets sets) {
         var likelihood = complaintModels.get(sign).likelihood(sets, true);
-        likelihood[0] = Math.max(UNLISTED, likelihood[0]);
+        likelihood[0] = Math.max(likelihood[0], unlisted(sign));
         return likelihood;
+    }
+
+    /**
+     * Chance that an unlisted fault shows itself in a complaint: as often as a listed one does on average, so that its share
+     * of the calls about any one complaint is the same.
+     */
+    private double unlisted(String sign) {
+        var causes = pack.sign(sign).causes();
+        double all = 0;
+        double showing = 0;
+        for (var fault : faults) {
+            all += fault.rate();
+            showing += fault.rate() * causes.getOrDefault(fault.id(), 0.0);
+        }
+        return all == 0 ? 0 : showing / all;
     }
 
     /**

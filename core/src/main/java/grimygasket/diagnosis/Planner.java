@@ -35,6 +35,9 @@ final class Planner {
     /** An answer at least this likely counts when it is asked whether answers lead to different steps. */
     private static final double LIKELY = 0.01;
 
+    /** A question or check that saves fewer minutes than this against acting at once is not worth the interruption. */
+    private static final double LEAST_SAVED = 1;
+
     private final Network network;
     private final Belief exact;
     private final Belief now;
@@ -105,14 +108,26 @@ final class Planner {
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best));
         options.sort(Comparator.comparingDouble(Option::cost));
-        // What is beside the point is never the next step, though it may be looked at.
-        var first = options.stream().filter(Option::decides).findFirst().orElseThrow();
+        // What is beside the point is never the next step, though it may be looked at; nor is what hardly saves anything.
+        double act = options.stream()
+                .filter(option -> isAct(option.step.kind()))
+                .mapToDouble(Option::cost)
+                .min()
+                .orElseThrow();
+        var first = options.stream()
+                .filter(option -> isAct(option.step.kind()) || option.decides && option.cost <= act - LEAST_SAVED)
+                .findFirst()
+                .orElseThrow();
         options.remove(first);
         options.add(0, first);
 
         var steps = rated(options);
         return new Plan(
                 steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones, heldBack);
+    }
+
+    private static boolean isAct(Kind kind) {
+        return kind == Kind.REMEDY || kind == Kind.REFER;
     }
 
     /** What to do at once, and nothing else before it is confirmed. */
@@ -314,7 +329,7 @@ final class Planner {
                 0,
                 List.of(prospect("still-failing", "Still fails", failing, after)),
                 List.of());
-        return new Option(step, reach.minutes() + order.cost(remedy) + failing * value.cost(), true);
+        return new Option(step, reach.minutes() + order.cost(now, remedy) + failing * value.cost(), true);
     }
 
     private Belief stillFailing(Remedy remedy) {

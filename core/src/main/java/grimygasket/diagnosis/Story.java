@@ -79,20 +79,18 @@ final class Story {
     }
 
     /**
-     * A remedy reopens the checks whose answer it can have changed. Of those, the ones that only look or feel for what it has
-     * just put right are made by the work itself.
+     * A remedy reopens the checks whose answer it can have changed. Those that only look or feel for what it puts right are
+     * made by the work itself: whoever clears a place sees that it is clear.
      */
     private void reopen(Remedy remedy) {
         var cured = remedy.cures().keySet();
         for (var check : network.checks) {
             var accused = accused(check);
-            if (accused.stream().anyMatch(cured::contains)) {
-                if (AT_HAND.contains(check.known()) && cured.containsAll(accused)) {
-                    settled.add(check.id());
-                    looked.add(check.id());
-                } else {
-                    settled.remove(check.id());
-                }
+            if (AT_HAND.contains(check.known()) && cured.containsAll(accused)) {
+                settled.add(check.id());
+                looked.add(check.id());
+            } else if (!AT_HAND.contains(check.known()) && accused.stream().anyMatch(cured::contains)) {
+                settled.remove(check.id());
             }
         }
     }

@@ -24,6 +24,9 @@ public record Van(
         Map<String, Double> prices,
         Set<String> onBoard,
         boolean instruments) {
+    /** Minutes to show a customer how a dry part goes back, and to ring them up after: estimate. */
+    private static final double SHOWING = 15;
+
     /** One with the usual instruments and all parts that have a price. */
     public Van(double labourPerHour, double returnTripMinutes, Map<String, Double> prices) {
         this(labourPerHour, returnTripMinutes, prices, prices.keySet(), true);
@@ -53,14 +56,19 @@ public record Van(
         if (dry == 0) {
             return Waiting.NONE;
         }
-        double borne = Math.min(dry, returnTripMinutes);
+        var wait = dry <= returnTripMinutes
+                ? new Waiting(Way.WAIT, dry, dry)
+                : new Waiting(Way.RETURN_DRY, dry, returnTripMinutes);
+        if (remedy.leave() && SHOWING < wait.charged()) {
+            wait = new Waiting(Way.LEAVE, dry, SHOWING);
+        }
         if (remedy.spare() != null && carries(pack.part(remedy.spare()))) {
             double spare = priceInMinutes(pack, List.of(remedy.spare()));
-            if (spare < borne) {
+            if (spare < wait.charged()) {
                 return new Waiting(Way.SPARE, dry, spare);
             }
         }
-        return new Waiting(dry <= returnTripMinutes ? Way.WAIT : Way.RETURN_DRY, dry, borne);
+        return wait;
     }
 
     /** Price of some parts in minutes of work. */

@@ -16,6 +16,8 @@ public record Waiting(Way way, double minutes, double charged) {
         WAIT,
         /** A dry spare goes in; what was washed dries in the home. */
         SPARE,
+        /** The customer puts it back when it is dry. */
+        LEAVE,
         /** Come back when it is dry. */
         RETURN_DRY,
         /** Come back with the part that is not on board. */

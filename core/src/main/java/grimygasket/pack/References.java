@@ -43,7 +43,9 @@ record References(
         var proofIds = ids("proof", proofs, Proof::id, problems);
         var partIds = ids("part", parts, Part::id, problems);
         var cautionIds = ids("caution", cautions, Caution::id, problems);
-        ids("fact", facts, Fact::id, problems);
+        var askable = new HashSet<>(ids("fact", facts, Fact::id, problems));
+        askable.addAll(signIds);
+        askable.addAll(checkIds);
         ids("cadence", cadences, Cadence::id, problems);
         var known = new Known(problems, traits(problems), ratings);
 
@@ -66,7 +68,7 @@ record References(
         for (var sign : signs) {
             var where = "sign " + sign.id();
             known.requireAll(where, "fault", faultIds, sign.causes().keySet());
-            known.requireAll(where, "check", checkIds, sign.settles());
+            known.requireAll(where, "question or check", askable, sign.settles());
             known.require(where, "caution", cautionIds, sign.alarm());
             known.needs(where, sign.needs());
         }
@@ -75,7 +77,7 @@ record References(
             known.needs(where, check.needs());
             known.require(where, "layer", layerIds, check.layer());
             known.requireAll(where, "caution", cautionIds, check.cautions());
-            known.requireAll(where, "sign", signIds, check.settles());
+            known.requireAll(where, "question or check", askable, check.settles());
             known.requireAll(where, "check", checkIds, check.after());
             if (check.measure() != null) {
                 known.measure("the reading of " + where, check.measure(), faultIds, stationIds);

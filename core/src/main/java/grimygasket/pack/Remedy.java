@@ -23,6 +23,7 @@ import java.util.Map;
  * @param causesFirst whether it is never done before all that brings its faults is cleared or cured
  * @param spare id of a part that can go in while the washed one dries; null where there is none
  * @param meanwhile what can be done while it dries; null where nobody has said
+ * @param leave whether the customer can put it back when it is dry
  */
 public record Remedy(
         String id,
@@ -41,7 +42,8 @@ public record Remedy(
         List<String> after,
         boolean causesFirst,
         String spare,
-        String meanwhile) {
+        String meanwhile,
+        boolean leave) {
     private static final double TWO_DAYS = 2880;
 
     public Remedy {

@@ -14,7 +14,8 @@ import java.util.Map;
  * @param causes fault id to the chance that this fault alone shows the sign, between 0 and 1
  * @param complaint whether customers complain of it unasked
  * @param needs what a machine must meet for it to be seen, see {@link Needs}
- * @param settles ids of the checks that need not be made once it is told, because it says what they would show
+ * @param settles ids of the signs, facts and checks that need not be asked for once it is told, because it says what they
+ *     would show
  * @param alarm id of the caution that says what to do at once, before anything else is asked; null for a sign that can wait
  * @param words what else people say of it
  */

@@ -115,7 +115,7 @@ final class BruteForce {
             if (settled.complaint()) {
                 complaints.add(sign);
                 yes = complained(set, sign);
-                yes = set == 0 ? Math.max(yes, 0.1) : yes;
+                yes = set == 0 ? Math.max(yes, unlisted(sign)) : yes;
             }
             // s2 and s3 exclude each other, and s2 is asked first.
             return sign.id().equals("s3")
@@ -156,8 +156,17 @@ final class BruteForce {
         return left;
     }
 
+    /** How often a listed fault shows a sign: an unlisted one does as often. */
+    private double unlisted(Sign sign) {
+        double rates = pack.faults().stream().mapToDouble(fault -> fault.rate()).sum();
+        return pack.faults().stream()
+                        .mapToDouble(fault -> fault.rate() * sign.causes().getOrDefault(fault.id(), 0.0))
+                        .sum()
+                / rates;
+    }
+
     private double complained(int set, Sign sign) {
-        return seen(set, 0.1 * sign.leak(), sign.causes());
+        return seen(set, 0.03 * sign.leak(), sign.causes());
     }
 
     /**

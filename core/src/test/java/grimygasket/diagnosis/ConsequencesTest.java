@@ -67,7 +67,7 @@ public class ConsequencesTest {
                         List.of(),
                         true,
                         null,
-                        null))
+                        null, false))
                 .build();
     }
 

@@ -185,7 +185,7 @@ public class JudgementTest {
                         List.of(),
                         false,
                         null,
-                        null))
+                        null, false))
                 .build();
         var both = evidence(
                 new SignSettled("stands", Answer.YES),
@@ -231,7 +231,7 @@ public class JudgementTest {
                         List.of(),
                         false,
                         null,
-                        null))
+                        null, false))
                 .build();
         return Diagnosis.assess(pack, Packs.MACHINE, evidence(new SignSettled("weak", Answer.YES)));
     }

@@ -127,7 +127,7 @@ public final class Packs {
         var used = part == null ? List.<String>of() : List.of(part);
         return remedy(new Remedy(
                 id, id, layer, minutes, cures, List.of(), List.of(), 0, used, List.of(), "works", List.of(), null,
-                List.of(), false, null, null));
+                List.of(), false, null, null, false));
     }
 
     public Packs remedy(Remedy remedy) {

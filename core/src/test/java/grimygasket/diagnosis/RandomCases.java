@@ -63,7 +63,7 @@ final class RandomCases {
                 List.of(),
                 false,
                 null,
-                null));
+                null, false));
         packs.fact(new Fact(
                 "age",
                 "Age",

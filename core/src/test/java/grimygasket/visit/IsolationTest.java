@@ -68,7 +68,7 @@ public class IsolationTest {
                     List.of(),
                     false,
                     null,
-                    null))
+                    null, false))
             .build();
     private static final Finding WEAK = new SignSettled("weak", Answer.YES);
 

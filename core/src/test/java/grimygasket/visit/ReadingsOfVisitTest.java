@@ -80,7 +80,7 @@ public class ReadingsOfVisitTest {
                         List.of(),
                         false,
                         null,
-                        null))
+                        null, false))
                 .build();
     }
 

@@ -257,7 +257,8 @@ public class RingTest {
                         List.of(),
                         false,
                         null,
-                        null))
+                        null,
+                        false))
                 .build();
         var findings = new Finding[] {SIGN, new RemedyTried("clear", Proved.CURED)};
         var half = new ProofRun("drains", 1.5, null, 1, List.of(), false);

@@ -64,7 +64,15 @@ record CallPage(Page page) {
         assertThat(story()).containsText(sign);
     }
 
+    /** The customer has told all there is: on to the step that is advised. */
+    void hasHeardAll() {
+        if (on().isVisible()) {
+            goesOn();
+        }
+    }
+
     void checks(String check, String outcome) {
+        hasHeardAll();
         BrowserTest.choose(page, check);
         panel().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(outcome))
                 .first()
@@ -164,10 +172,12 @@ record CallPage(Page page) {
 
     /** Goes back to where the work stands. */
     void goesOn() {
-        var on =
-                panel().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Go on: ")));
-        on.click();
-        assertThat(on).hasCount(0);
+        on().click();
+        assertThat(on()).hasCount(0);
+    }
+
+    private Locator on() {
+        return panel().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Go on: ")));
     }
 
     void closes() {

@@ -11,7 +11,7 @@ import java.util.UUID;
  *     "measured", for a check, "done", "cured", "partly" or "still-failing" for a remedy
  * @param reading what was read, in the base unit of the check's quantity; null where nothing was measured
  * @param spread its standard deviation; null where nothing was measured
- * @param complaint whether it is a sign that somebody called for
+ * @param complaint whether it is a sign that somebody called for; left out in older files, it is not
  */
 public record Entry(
         UUID id,
@@ -22,8 +22,12 @@ public record Entry(
         String answer,
         Double reading,
         Double spread,
-        boolean complaint,
+        Boolean complaint,
         int version) {
+    public Entry {
+        complaint = complaint != null && complaint;
+    }
+
     /** The answer of a check that was made with an instrument. */
     static final String MEASURED = "measured";
 

@@ -11,7 +11,8 @@ import java.util.UUID;
  * An entry to add; the id is the sender's, so that a repeated request adds nothing twice.
  *
  * @param measured what was read, for a check with the answer "measured"; null otherwise
- * @param complaint whether it is a sign that somebody called for, and not one noticed on the way
+ * @param complaint whether it is a sign that somebody called for, and not one noticed on the way; left out, it is
+ *     not
  */
 record NewEntry(
         @NotNull UUID id,
@@ -25,7 +26,11 @@ record NewEntry(
 
         @Valid Typed measured,
 
-        boolean complaint) {
+        Boolean complaint) {
+    NewEntry {
+        complaint = complaint != null && complaint;
+    }
+
     /**
      * A reading as it was typed, or taken from a meter.
      *

@@ -82,7 +82,7 @@ final class Wording {
                 .findFirst()
                 .map(code -> new Said(
                         code.display() == Code.Display.LIGHTS ? code.code() : "Code " + code.code(), code.meaning()))
-                .orElse(new Said("Code " + shown, ""));
+                .orElse(new Said("Code " + shown, "not in the tables"));
     }
 
     /** For example "food, 20% open before, 100% after, only dirty". */

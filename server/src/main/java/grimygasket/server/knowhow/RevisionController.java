@@ -1,5 +1,6 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.pack.Dangers;
 import grimygasket.pack.PackException;
 import grimygasket.pack.Review;
 import grimygasket.server.knowhow.Comparison.Change;
@@ -48,10 +49,17 @@ class RevisionController {
 
     /**
      * @param problems why it is refused; empty for sound know-how
-     * @param remarks what it leaves unsaid
+     * @param dangers what could hurt whoever follows it
+     * @param remarks what it leaves unsaid, its dangers among it
+     * @param cases a sentence for each case that its advice no longer meets
      * @param changes against the version in use
      */
-    record Inspection(List<String> problems, List<String> remarks, List<Change> changes) {}
+    record Inspection(
+            List<String> problems,
+            List<String> dangers,
+            List<String> remarks,
+            List<String> cases,
+            List<Change> changes) {}
 
     record Activation(int number) {}
 
@@ -82,10 +90,22 @@ class RevisionController {
         var active = library.knowhow(kind, library.active(kind));
         try {
             var known = reader.read(kind, texts(kind, file));
-            return new Inspection(List.of(), Review.of(known.pack()), Comparison.of(active, known));
+            return new Inspection(
+                    List.of(),
+                    Dangers.of(known.pack()),
+                    Review.of(known.pack()),
+                    failing(known),
+                    Comparison.of(active, known));
         } catch (PackException e) {
-            return new Inspection(e.problems(), List.of(), List.of());
+            return new Inspection(e.problems(), List.of(), List.of(), List.of(), List.of());
         }
+    }
+
+    private static List<String> failing(Knowhow known) {
+        return CaseReader.run(known).stream()
+                .filter(run -> run.one().fails() == null && !run.failures().isEmpty())
+                .map(run -> "“" + run.one().id() + "”: " + String.join("; ", run.failures()))
+                .toList();
     }
 
     /** Brings a file in as a new version, which is not yet in use. One that is there already is not added again. */

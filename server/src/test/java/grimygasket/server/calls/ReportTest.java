@@ -39,6 +39,7 @@ public class ReportTest extends ServerTest {
         call.enter("CHECK", "filter-look", "clogged");
         call.lay("lower-rack", "filter");
         call.keepCaution("glass");
+        call.keepCaution("tips");
         var entry = call.enter("REMEDY", "clean-filter", "done")
                 .body()
                 .path("entries")

@@ -24,9 +24,11 @@ public class SafetyTest extends ServerTest {
         var looked = call.enter("CHECK", "valve-ball", "open").body();
         assertEquals(safe(looked).path("gaps").path(0).path("text").asString(), "Not confirmed: “Cuts”.");
         assertEquals(looked.path("cautionsOpen").path(0).asString(), "glass");
-        assertEquals(looked.path("cautionsOpen").path(1).asString(), "shock", "of the cover that had to come off");
+        assertEquals(looked.path("cautionsOpen").path(1).asString(), "tips", "of the rack that had to come out");
+        assertEquals(looked.path("cautionsOpen").path(2).asString(), "shock", "of the cover that had to come off");
 
         call.keepCaution("shock");
+        call.keepCaution("tips");
         var kept = call.keepCaution("glass").body();
         assertTrue(safe(kept).path("sealed").asBoolean());
         assertTrue(kept.path("cautionsOpen").isEmpty());

@@ -34,7 +34,7 @@ public class ReadersTest {
     public void aBrokenPackIsRefusedWithAllThatIsWrongAtOnce() {
         var broken = shipped.pack()
                 .replace(
-                        "name: Set wax or grease in filter and sump, at: [filter, sump], rate: 0.0004",
+                        "name: Set wax or grease in filter and sump, at: [filter, sump], rate: 0.0008",
                         "name: Wax, at: [], rate: 4")
                 .replace("referMinutes: 120", "referMinutes: soon")
                 .replace("name: Fill\n    medium: WATER", "name: Fill\n    medium: SAND")
@@ -48,7 +48,7 @@ public class ReadersTest {
     @Test
     public void aBadReferenceIsNamedBesideABadNumber() {
         var broken = shipped.pack()
-                .replace("at: [filter, sump], rate: 0.0004", "at: [filter, sump], rate: 4")
+                .replace("at: [filter, sump], rate: 0.0008", "at: [filter, sump], rate: 4")
                 .replace("parts: [hose-clip]\n    proof: drains", "parts: [hose-clap]\n    proof: drains");
         var problems = problems(broken);
         assertEquals(problems.size(), 2, problems.toString());
@@ -108,13 +108,13 @@ public class ReadersTest {
                         new Texts(
                                 shipped.pack()
                                         .replace(
-                                                "at: [filter, sump], rate: 0.0004", "at: [filter, sump], rate: 0.0008"),
+                                                "at: [filter, sump], rate: 0.0008", "at: [filter, sump], rate: 0.0016"),
                                 shipped.codes()
                                         .replace("Corvanne,dishwasher,CODE,d5", "Corvanne,dishwasher,CODE,d55")));
         assertEquals(
                 Comparison.of(before, after),
                 List.of(
-                        new Change("faults", "wax-set", Difference.CHANGED, List.of("rate: 4.0E-4 → 8.0E-4")),
+                        new Change("faults", "wax-set", Difference.CHANGED, List.of("rate: 8.0E-4 → 0.0016")),
                         new Change("codes", "Corvanne d5", Difference.REMOVED, List.of()),
                         new Change("codes", "Corvanne d55", Difference.ADDED, List.of())));
         assertEquals(Comparison.of(before, before), List.of());

@@ -1,0 +1,197 @@
+package grimygasket.words;
+
+import grimygasket.pack.Code;
+import grimygasket.pack.Needs;
+import grimygasket.pack.Pack;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+
+/** Finds signs, facts, faults, checks and codes by the words people use for them. */
+public final class Lexicon {
+    /** A phrase counts as said if its words stand within so many more. */
+    private static final int APART = 3;
+
+    private final List<Item> items = new ArrayList<>();
+
+    /** What can be found. */
+    public enum Kind {
+        SIGN,
+        FACT,
+        FAULT,
+        CHECK,
+        CODE
+    }
+
+    /**
+     * Something found.
+     *
+     * @param id of the sign, fact, fault or check; the code as the machine shows it
+     * @param choice id of the choice of a fact; null otherwise
+     * @param name as it is noted
+     */
+    public record Hit(Kind kind, String id, String choice, String name) {}
+
+    /**
+     * Something that a customer's sentence speaks of: to be confirmed, never taken for evidence by itself.
+     *
+     * @param said the words by which it was recognised
+     */
+    public record Heard(Hit hit, String said) {}
+
+    /** @param phrases the stems of what people say of it, its name first */
+    private record Item(Hit hit, List<List<String>> phrases, List<String> said, List<String> more) {}
+
+    private record Match(Heard heard, TreeSet<Integer> places) {}
+
+    private Lexicon() {}
+
+    /**
+     * @param traits of the machine, see {@link Needs#met}: what it cannot have is not found
+     * @param codes those of the machine's maker; none where it is not known
+     */
+    public static Lexicon of(Pack pack, Collection<String> traits, List<Code> codes) {
+        var lexicon = new Lexicon();
+        pack.signs().stream()
+                .filter(sign -> Needs.met(sign.needs(), traits))
+                .forEach(sign -> lexicon.add(
+                        new Hit(Kind.SIGN, sign.id(), null, sign.name()), sign.words(), List.of(sign.ask(), sign.id())));
+        pack.facts().stream().filter(fact -> Needs.met(fact.needs(), traits)).forEach(fact -> fact.choices()
+                .forEach(choice -> lexicon.add(
+                        new Hit(Kind.FACT, fact.id(), choice.id(), fact.name() + ": " + choice.name()),
+                        choice.words(),
+                        List.of(fact.ask()))));
+        pack.faults().stream()
+                .filter(fault -> Needs.met(fault.needs(), traits))
+                .forEach(fault ->
+                        lexicon.add(new Hit(Kind.FAULT, fault.id(), null, fault.name()), fault.words(), List.of()));
+        pack.checks().stream()
+                .filter(check -> Needs.met(check.needs(), traits))
+                .forEach(check -> lexicon.add(new Hit(Kind.CHECK, check.id(), null, check.name()), List.of(), List.of()));
+        codes.forEach(code -> lexicon.add(
+                new Hit(Kind.CODE, code.code(), null, code.code() + ": " + code.meaning()), List.of(), List.of()));
+        return lexicon;
+    }
+
+    private void add(Hit hit, List<String> words, List<String> more) {
+        var said = Stream.concat(Stream.of(hit.name()), words.stream()).toList();
+        items.add(new Item(
+                hit,
+                said.stream().map(Stems::of).toList(),
+                said,
+                more.stream().flatMap(text -> Stems.of(text).stream()).toList()));
+    }
+
+    /**
+     * What has every word of a query, the best first: by the words people use, the name, and then the question. A word may be
+     * begun only, or have a slip in it.
+     *
+     * @param most how many at most
+     */
+    public List<Hit> find(String query, int most) {
+        var wanted = Stems.of(query);
+        if (wanted.isEmpty()) {
+            return List.of();
+        }
+        record Scored(Hit hit, double score) {}
+        return items.stream()
+                .map(item -> new Scored(item.hit, score(item, wanted)))
+                .filter(scored -> scored.score > 0)
+                .sorted(Comparator.comparingDouble((Scored scored) -> -scored.score))
+                .limit(most)
+                .map(Scored::hit)
+                .toList();
+    }
+
+    private static double score(Item item, List<String> wanted) {
+        double best = 0;
+        for (var phrase : item.phrases) {
+            double score = covered(wanted, phrase) / wanted.size();
+            // A phrase that says nothing else is meant more likely than one in which the words stand among others.
+            best = score > 0 ? Math.max(best, score + 0.5 * wanted.size() / Math.max(phrase.size(), wanted.size())) : best;
+        }
+        if (best == 0) {
+            var all = new ArrayList<>(item.more);
+            item.phrases.forEach(all::addAll);
+            best = covered(wanted, all) / wanted.size() / 2;
+        }
+        return best;
+    }
+
+    /** How well each word is found among others; 0 if one is not. */
+    private static double covered(List<String> wanted, List<String> among) {
+        double sum = 0;
+        for (var word : wanted) {
+            double best = 0;
+            for (var other : among) {
+                best = Math.max(
+                        best,
+                        other.equals(word) ? 1 : other.startsWith(word) && word.length() > 1 ? 0.8 : Stems.alike(word, other) ? 0.6 : 0);
+            }
+            if (best == 0) {
+                return 0;
+            }
+            sum += best;
+        }
+        return sum;
+    }
+
+    /** The signs and facts that a sentence speaks of, in the order in which it does; what it denies is left out. */
+    public List<Heard> heard(String sentence) {
+        var stems = Stems.of(sentence);
+        var matches = new ArrayList<Match>();
+        for (var item : items) {
+            if (item.hit.kind == Kind.SIGN || item.hit.kind == Kind.FACT) {
+                Match longest = null;
+                for (int p = item.hit.kind == Kind.FACT ? 1 : 0; p < item.phrases.size(); p++) {
+                    var places = places(item.phrases.get(p), stems);
+                    if (places != null && (longest == null || places.size() > longest.places.size())) {
+                        longest = new Match(new Heard(item.hit, item.said.get(p)), places);
+                    }
+                }
+                if (longest != null) {
+                    matches.add(longest);
+                }
+            }
+        }
+        // "Leaks at the door" says more than "leaks": whoever is heard by a part of it only is not meant.
+        return matches.stream()
+                .filter(match -> matches.stream()
+                        .noneMatch(other ->
+                                other.places.size() > match.places.size() && other.places.containsAll(match.places)))
+                .sorted(Comparator.comparingInt(match -> match.places.first()))
+                .map(Match::heard)
+                .toList();
+    }
+
+    /** Where in a sentence a phrase is said, its words near each other in any order; null where it is not. */
+    private static TreeSet<Integer> places(List<String> phrase, List<String> sentence) {
+        if (phrase.isEmpty()) {
+            return null;
+        }
+        for (int from = 0; from < sentence.size(); from++) {
+            var places = new TreeSet<Integer>();
+            int to = Math.min(sentence.size(), from + phrase.size() + APART);
+            for (var word : phrase) {
+                for (int i = from; i < to; i++) {
+                    if (!places.contains(i) && Stems.alike(word, sentence.get(i))) {
+                        places.add(i);
+                        break;
+                    }
+                }
+            }
+            if (places.size() == phrase.size() && places.first() == from && !isDenied(places, sentence)) {
+                return places;
+            }
+        }
+        return null;
+    }
+
+    private static boolean isDenied(Set<Integer> places, List<String> sentence) {
+        return places.stream().anyMatch(i -> i > 0 && sentence.get(i - 1).equals(Stems.NOT) && !places.contains(i - 1));
+    }
+}

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useHeard } from '../../api/queries'
+import type { Hit } from '../../api/types'
+import { useCallContext } from '../context'
+
+const { call, actions } = useCallContext()
+const { data: heard } = useHeard(
+  () => ({
+    kind: call.value.machine.kind,
+    revision: call.value.revision,
+    features: call.value.machine.features,
+  }),
+  () => call.value.complaint,
+)
+const settled = computed(() => new Set(call.value.entries.map((entry) => entry.subject)))
+/** What the complaint speaks of and nobody has settled yet: each wants a nod. */
+const open = computed(() => (heard.value ?? []).filter(({ hit }) => !settled.value.has(hit.id)))
+
+const confirm = (hit: Hit) =>
+  hit.kind === 'FACT' ? actions.enter('FACT', hit.id, hit.choice!) : actions.complainOf(hit.id)
+</script>
+
+<template>
+  <section v-if="open.length" aria-labelledby="heard-title">
+    <h3 id="heard-title" class="text-lg">Heard in the complaint: is it so?</h3>
+    <p class="text-soft text-[0.95rem]">“{{ call.complaint }}”</p>
+    <div class="mt-1 grid gap-2">
+      <button
+        v-for="{ hit } in open"
+        :key="hit.kind + hit.id"
+        type="button"
+        class="btn justify-start text-left leading-tight"
+        :disabled="actions.busy.value"
+        @click="confirm(hit)"
+      >
+        Yes: {{ hit.name }}
+      </button>
+    </div>
+  </section>
+</template>
