@@ -45,8 +45,9 @@ const left = computed(() => call.value.assessment.plan.expectedMinutes)
       <b v-if="onSite" class="block font-mono text-xl leading-none">{{ onSite }}</b>
       <span class="text-soft text-sm">
         <template v-if="call.closedAt">closed</template>
+        <template v-else-if="!call.assessment.plan.next">cured</template>
         <template v-else-if="left">about {{ minutes(left) }} to go</template>
-        <template v-else>cured</template>
+        <template v-else>make it safe</template>
       </span>
     </p>
   </header>

@@ -89,7 +89,9 @@ function choose(key: string) {
 /** Where the work stands at a step of the plan, the step itself is shown. */
 const panel = computed(() => {
   const { stands, assessment } = call.value!
-  const atStep = !stage.touched.value && !!assessment.plan.next && ['FIND', 'CURE', 'PROVE'].includes(stands)
+  const { next } = assessment.plan
+  const atStep =
+    !stage.touched.value && !!next && (next.kind === 'STOP' || ['FIND', 'CURE', 'PROVE'].includes(stands))
   return atStep ? NextStep : PANELS[stage.shown.value]
 })
 

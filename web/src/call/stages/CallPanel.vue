@@ -32,10 +32,10 @@ if (!stage.touched.value && !call.value.closedAt) stage.stay('CALL')
       >.
     </p>
     <template v-if="!call.closedAt">
+      <GoOn />
       <Heard />
       <CallFindings told />
       <ToldSigns />
-      <GoOn />
       <ByPhone />
       <Alternatives v-if="!call.entries.length" @choose="emit('choose', $event)" />
     </template>

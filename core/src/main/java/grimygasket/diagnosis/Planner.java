@@ -49,6 +49,9 @@ final class Planner {
     private final List<Remedy> remedies;
     private final Situation situation;
 
+    /** What would be done first if nothing more were learnt. */
+    private String firstNow;
+
     /** Proof id to how likely the complaints that it is about show, by the sets that are planned with. */
     private final Map<String, Optional<double[]>> persistence = new HashMap<>();
 
@@ -59,7 +62,8 @@ final class Planner {
         this.van = van;
         this.story = story;
         access = new Access(network.pack);
-        before = new Prerequisites(network, access);
+        before = new Prerequisites(
+                network, access, network.checks.stream().filter(this::isPossible).toList());
         long opened = Access.CLOSED;
         for (var layer : story.opened()) {
             opened |= access.chain(layer);
@@ -86,7 +90,9 @@ final class Planner {
         if (alarm != null) {
             return stop(alarm);
         }
-        var milestones = order.from(now, situation, null).legs().stream()
+        var atOnce = order.from(now, situation, null);
+        firstNow = first(atOnce, situation);
+        var milestones = atOnce.legs().stream()
                 .map(leg -> new Plan.Milestone(leg.remedy().id(), leg.minutes(), leg.cured()))
                 .toList();
         var heldBack = remedies.stream()
@@ -109,13 +115,16 @@ final class Planner {
         options.replaceAll(option -> orMeasured(option, best));
         options.sort(Comparator.comparingDouble(Option::cost));
         // What is beside the point is never the next step, though it may be looked at; nor is what hardly saves anything.
+        var needed = atOnce.legs().isEmpty()
+                ? Set.<String>of()
+                : before.needed(atOnce.legs().get(0).remedy(), situation);
         double act = options.stream()
-                .filter(option -> isAct(option.step.kind()))
+                .filter(option -> isAct(option.step, needed))
                 .mapToDouble(Option::cost)
                 .min()
                 .orElseThrow();
         var first = options.stream()
-                .filter(option -> isAct(option.step.kind()) || option.decides && option.cost <= act - LEAST_SAVED)
+                .filter(option -> isAct(option.step, needed) || option.decides && option.cost <= act - LEAST_SAVED)
                 .findFirst()
                 .orElseThrow();
         options.remove(first);
@@ -126,8 +135,15 @@ final class Planner {
                 steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones, heldBack);
     }
 
-    private static boolean isAct(Kind kind) {
-        return kind == Kind.REMEDY || kind == Kind.REFER;
+    /**
+     * Whether a step goes straight for a cure or hands on.
+     *
+     * @param needed ids of the checks without which what would be done first cannot be done
+     */
+    private static boolean isAct(Step step, Set<String> needed) {
+        return step.kind() == Kind.REMEDY
+                || step.kind() == Kind.REFER
+                || step.kind() == Kind.CHECK && needed.contains(step.id());
     }
 
     /** What to do at once, and nothing else before it is confirmed. */
@@ -154,9 +170,13 @@ final class Planner {
 
     private boolean canBeMade(Check check) {
         return !story.settled().contains(check.id())
-                && (van.instruments() || !check.needsInstrument())
-                && !(check.runs() && story.isAlarming())
+                && isPossible(check)
                 && (before.looks(check.after()) & ~situation.looked()) == 0;
+    }
+
+    /** With what is on board, and without running a machine that smells of burning. */
+    private boolean isPossible(Check check) {
+        return (van.instruments() || !check.needsInstrument()) && !(check.runs() && story.isAlarming());
     }
 
     private boolean canBeDone(Remedy remedy) {
@@ -265,7 +285,8 @@ final class Planner {
         var reach = reach(chain);
         double itself = minutes + reach.minutes();
         var step = Step.plain(kind, id, name, minutes, reach, itself + branches.minutes, branches.prospects);
-        return new Option(step, itself + branches.cost, branches.first.size() > 1);
+        branches.first.remove(firstNow);
+        return new Option(step, itself + branches.cost, !branches.first.isEmpty());
     }
 
     /** What follows each answer of a step, weighed by its chance. */
@@ -301,10 +322,15 @@ final class Planner {
             cost += chance * value.cost();
             minutes += chance * value.minutes();
             if (chance >= LIKELY) {
-                first.add(order.isHeldBack(value, then) ? value.first() + " later" : value.first());
+                first.add(first(value, then));
             }
             prospects.add(prospect(id, name, chance, after));
         }
+    }
+
+    /** What would be done first; what something has to come before is not the same as what can be done. */
+    private String first(CureOrder.Value value, Situation then) {
+        return order.isHeldBack(value, then) ? value.first() + " later" : value.first();
     }
 
     private Option remedy(Remedy remedy) {

@@ -27,13 +27,14 @@ final class Prerequisites {
     /** By fault index, the cheapest check that clears it; null where none does. */
     private final Check[] clearing;
 
-    Prerequisites(Network network, Access access) {
+    /** @param possible the checks that can be made */
+    Prerequisites(Network network, Access access, List<Check> possible) {
         this.network = network;
         this.access = access;
         var awaited = new HashSet<String>();
         network.checks.forEach(check -> awaited.addAll(check.after()));
         network.remedies.forEach(remedy -> awaited.addAll(remedy.after()));
-        network.checks.stream().filter(check -> awaited.contains(check.id())).forEach(looks::add);
+        possible.stream().filter(check -> awaited.contains(check.id())).forEach(looks::add);
         clearing = new Check[network.faults.size()];
         long wanted = 0;
         for (var remedy : network.remedies) {
@@ -45,15 +46,15 @@ final class Prerequisites {
         }
         for (int f = 0; f < clearing.length; f++) {
             clearing[f] = (wanted >> f & 1) == 1
-                    ? cheapestClearing(network.faults.get(f).id())
+                    ? cheapestClearing(network.faults.get(f).id(), possible)
                     : null;
         }
     }
 
-    private Check cheapestClearing(String fault) {
+    private Check cheapestClearing(String fault, List<Check> possible) {
         Check cheapest = null;
         double least = Double.POSITIVE_INFINITY;
-        for (var check : network.checks) {
+        for (var check : possible) {
             double minutes = check.minutes() + access.minutes(access.chain(check.layer()), Access.CLOSED);
             if (minutes < least
                     && Causes.cleared(network.pack, check, check.outcomes().size() - 1)
@@ -95,6 +96,28 @@ final class Prerequisites {
                 | network.mask(Causes.cleared(network.pack, check, seen));
         return new Situation(
                 before.open() | access.chain(check.layer()), settled, before.looked() | made(Set.of(check.id())));
+    }
+
+    /** Ids of the checks that have to be made before a remedy, those before these included. */
+    Set<String> needed(Remedy remedy, Situation now) {
+        var needed = new HashSet<String>();
+        addLooks(looks(remedy.after()), now, needed);
+        for (long open = causes(remedy) & ~now.settled(); open != 0; open &= open - 1) {
+            var check = clearing[Long.numberOfTrailingZeros(open)];
+            if (check != null && needed.add(check.id())) {
+                addLooks(looks(check.after()), now, needed);
+            }
+        }
+        return needed;
+    }
+
+    private void addLooks(long wanted, Situation now, Set<String> needed) {
+        for (long left = wanted & ~now.looked(); left != 0; left &= left - 1) {
+            var look = looks.get(Long.numberOfTrailingZeros(left));
+            if (needed.add(look.id())) {
+                addLooks(looks(look.after()), now, needed);
+            }
+        }
     }
 
     /** Minutes for what has to come before a remedy and is not done yet; what opening costs is left out. */

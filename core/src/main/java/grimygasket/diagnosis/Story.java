@@ -54,6 +54,7 @@ final class Story {
             settled.add(check.id());
             settled.addAll(check.settles());
             looked.add(check.id());
+            looked.addAll(check.settles());
             opened.add(check.layer());
         } else if (finding instanceof RemedyTried remedy) {
             tried.add(remedy.remedy());
@@ -68,6 +69,7 @@ final class Story {
         settled.add(sign.id());
         if (finding.answer() == Finding.Answer.YES) {
             settled.addAll(sign.settles());
+            looked.addAll(sign.settles());
             var question = network.pack.exclusive(sign.id());
             if (question != null) {
                 settled.addAll(question.signs());
