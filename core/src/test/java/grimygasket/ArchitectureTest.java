@@ -77,7 +77,8 @@ public class ArchitectureTest {
                 .whereLayer("flow")
                 .mayOnlyBeAccessedByLayers("gauge", "diagnosis", "practice")
                 .whereLayer("pack")
-                .mayOnlyBeAccessedByLayers("flow", "gauge", "diagnosis", "cadence", "visit", "practice", "words", "cases")
+                .mayOnlyBeAccessedByLayers(
+                        "flow", "gauge", "diagnosis", "cadence", "visit", "practice", "words", "cases")
                 .whereLayer("units")
                 .mayOnlyBeAccessedByLayers("pack", "gauge", "diagnosis", "visit", "practice", "cases")
                 .check(CORE);

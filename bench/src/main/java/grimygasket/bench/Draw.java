@@ -69,13 +69,32 @@ final class Draw {
         var possible = possible(pack, machine);
         var faults = new HashSet<String>();
         while (faults.isEmpty()) {
-            for (var fault : possible) {
-                if (random.nextDouble() < fault.rate()) {
+            for (var fault : inOrder(possible)) {
+                double spared = 1 - fault.rate();
+                for (var cause : fault.broughtBy().entrySet()) {
+                    spared *= faults.contains(cause.getKey()) ? 1 - cause.getValue() : 1;
+                }
+                if (random.nextDouble() >= spared) {
                     faults.add(fault.id());
                 }
             }
         }
         return faults;
+    }
+
+    /** Each fault after those that may bring it. */
+    private static List<Fault> inOrder(List<Fault> faults) {
+        var left = new ArrayList<>(faults);
+        var ordered = new ArrayList<Fault>();
+        while (!left.isEmpty()) {
+            var waiting = left.stream().map(Fault::id).toList();
+            var free = left.stream()
+                    .filter(fault -> Collections.disjoint(fault.broughtBy().keySet(), waiting))
+                    .toList();
+            ordered.addAll(free);
+            left.removeAll(free);
+        }
+        return ordered;
     }
 
     static List<Fault> possible(Pack pack, Machine machine) {
@@ -105,9 +124,9 @@ final class Draw {
     /** Up to two signs that a customer tells unasked; none if nothing shows, and then somebody else sees it. */
     static List<Finding> complaint(Pack pack, Machine machine, World world) {
         return pack.signs().stream()
-                .filter(sign -> sign.complaint() && machine.meets(sign.needs()) && world.shows(sign))
+                .filter(sign -> sign.complaint() && machine.meets(sign.needs()) && world.complains(sign))
                 .limit(2)
-                .<Finding>map(sign -> new SignSettled(sign.id(), Answer.YES))
+                .<Finding>map(sign -> new SignSettled(sign.id(), Answer.YES, true))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package grimygasket.bench;
 
+import grimygasket.diagnosis.Complaints;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
@@ -11,6 +12,7 @@ import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Check;
+import grimygasket.pack.Fault;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Ratings;
@@ -31,10 +33,14 @@ import java.util.TreeSet;
  */
 final class Optimum {
     /** A future less likely than this ends with handing on, for both alike. */
-    private static final double NEGLIGIBLE = 1e-2;
+    private static final double NEGLIGIBLE = 1e-3;
+
+    /** From this chance on a remedy without a part spares one. */
+    private static final double SPARES_A_PART = 0.3;
 
     private final Pack pack;
     private final Van van;
+    private Sign complaint;
     private final Map<String, Double> found = new HashMap<>();
 
     /** No machine that still fails is done with for less. */
@@ -43,7 +49,7 @@ final class Optimum {
     Optimum(Pack pack, Van van) {
         this.pack = pack;
         this.van = van;
-        this.least = pack.remedies().stream().mapToDouble(this::cost).reduce(pack.referMinutes(), Math::min);
+        this.least = pack.remedies().stream().mapToDouble(this::work).reduce(pack.referMinutes(), Math::min);
     }
 
     /**
@@ -81,12 +87,31 @@ final class Optimum {
         for (int set = 0; set < weights.length; set++) {
             weights[set] = set == 0 ? pack.unexplained() : 1;
             for (int f = 0; f < n; f++) {
-                double rate = pack.faults().get(f).rate();
-                weights[set] *= (set >> f & 1) == 1 ? rate : 1 - rate;
+                var fault = pack.faults().get(f);
+                double spared = absent(fault.rate(), fault.broughtBy(), set);
+                weights[set] *= (set >> f & 1) == 1 ? 1 - spared : spared;
             }
         }
-        var state = new State(normal(weights), List.of(), Set.of(), "");
-        return ask(state, pack.sign(complaint)).states.get(0);
+        this.complaint = pack.sign(complaint);
+        for (int set = 0; set < weights.length; set++) {
+            weights[set] *= set == 0 ? Math.max(complains(0), unlisted()) : complains(set);
+        }
+        var findings = List.<Finding>of(new SignSettled(complaint, Answer.YES, true));
+        return new State(normal(weights), findings, Set.of(), key(findings));
+    }
+
+    /** How likely somebody calls about a machine with exactly these faults. */
+    private double complains(int set) {
+        return 1 - absent(Complaints.MISTAKEN * complaint.leak(), complaint.causes(), set);
+    }
+
+    /** An unlisted fault brings the complaint as often as a listed one does. */
+    private double unlisted() {
+        double rates = pack.faults().stream().mapToDouble(Fault::rate).sum();
+        return pack.faults().stream()
+                        .mapToDouble(fault -> fault.rate() * complaint.causes().getOrDefault(fault.id(), 0.0))
+                        .sum()
+                / rates;
     }
 
     /** By the best policy. */
@@ -193,18 +218,31 @@ final class Optimum {
 
     private Way treat(State state, Remedy remedy) {
         var open = new HashSet<>(state.open);
-        double cost = cost(remedy) + reach(remedy.layer(), open);
+        double cost = cost(remedy, state.weights) + reach(remedy.layer(), open);
+        boolean about = pack.hindering(remedy.proof()).stream().anyMatch(complaint.causes()::containsKey);
         var weights = state.weights.clone();
+        double cured = 0;
         for (int f = 0; f < pack.faults().size(); f++) {
             double chance = remedy.cures().getOrDefault(pack.faults().get(f).id(), 0.0);
             for (int set = 0; set < weights.length; set++) {
-                if ((set >> f & 1) == 1) {
+                int rest = set & ~(1 << f);
+                if (rest != set) {
                     double gone = weights[set] * chance;
                     weights[set] -= gone;
                     // A machine with nothing left of what was wrong is cured: its weight leaves the table.
-                    weights[set & ~(1 << f)] += (set & ~(1 << f)) == 0 ? 0 : gone;
+                    if (rest == 0) {
+                        cured += gone;
+                    } else {
+                        // What is left goes on showing the complaint as far as it showed it before.
+                        weights[rest] += about ? gone * complains(rest) / complains(set) : gone;
+                    }
                 }
             }
+        }
+        double failing = 1 - cured;
+        weights = normal(weights);
+        for (int set = 0; set < weights.length; set++) {
+            weights[set] *= failing;
         }
         var states = new ArrayList<State>();
         var chances = new ArrayList<Double>();
@@ -259,14 +297,26 @@ final class Optimum {
         return absent;
     }
 
-    /** All but what it takes to reach it. */
-    private double cost(Remedy remedy) {
-        double price = remedy.parts().stream()
-                        .mapToDouble(part -> van.partPrices().getOrDefault(part, 0.0))
-                        .sum()
-                * 60
-                / van.labourPerHour();
-        return remedy.minutes() + pack.proof(remedy.proof()).minutes() + van.waitMinutes(remedy) + price;
+    /** All but what it takes to reach it. Where only a part cures, only a part that is fitted in vain is a cost. */
+    private double cost(Remedy remedy, double[] weights) {
+        boolean due = pack.remedies().stream()
+                .noneMatch(other -> other.parts().isEmpty()
+                        && remedy.cures().keySet().stream()
+                                .anyMatch(fault -> other.cures().getOrDefault(fault, 0.0) >= SPARES_A_PART));
+        double gain = 0;
+        for (int f = 0; f < pack.faults().size(); f++) {
+            double chance = remedy.cures().getOrDefault(pack.faults().get(f).id(), 0.0);
+            for (int set = 0; set < weights.length; set++) {
+                gain += (set >> f & 1) == 1 ? weights[set] * chance : 0;
+            }
+        }
+        return work(remedy) + van.priceInMinutes(pack, remedy.parts()) * (due ? Math.max(0, 1 - gain) : 1);
+    }
+
+    private double work(Remedy remedy) {
+        return remedy.minutes()
+                + pack.proof(remedy.proof()).minutes()
+                + van.waiting(pack, remedy).charged();
     }
 
     private double reach(String layer, Set<String> open) {

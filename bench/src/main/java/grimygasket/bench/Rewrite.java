@@ -63,15 +63,16 @@ final class Rewrite {
                 p.habits(),
                 p.cadences(),
                 p.ratings(),
-                p.water(), List.of());
+                p.water(),
+                p.exclusive());
     }
 
     static Fault rate(Fault f, double rate) {
-        return new Fault(f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs(), Map.of(), List.of());
+        return new Fault(f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs(), f.broughtBy(), f.words());
     }
 
     static Sign causes(Sign s, Map<String, Double> causes) {
-        return new Sign(s.id(), s.name(), s.ask(), s.minutes(), s.leak(), causes, s.complaint(), s.needs(), List.of(), null, List.of());
+        return new Sign(s.id(), s.name(), s.ask(), s.minutes(), s.leak(), causes, s.complaint(), s.needs(), s.settles(), s.alarm(), s.words());
     }
 
     static Check outcomes(Check c, List<Outcome> outcomes) {
@@ -88,11 +89,14 @@ final class Rewrite {
                 c.settles(),
                 outcomes,
                 c.measure(),
-                c.phone(), null, List.of(), false);
+                c.phone(),
+                c.known(),
+                c.after(),
+                c.runs());
     }
 
     static Outcome causes(Outcome o, Map<String, Double> causes) {
-        return new Outcome(o.id(), o.name(), o.leak(), causes, o.blockedUpTo(), o.seen(), List.of(), null);
+        return new Outcome(o.id(), o.name(), o.leak(), causes, o.blockedUpTo(), o.seen(), List.of(), o.because());
     }
 
     static Remedy cures(Remedy r, Map<String, Double> cures) {
@@ -109,7 +113,12 @@ final class Rewrite {
                 r.cautions(),
                 r.proof(),
                 r.needs(),
-                r.licensed(), List.of(), false, null, null, false);
+                r.licensed(),
+                r.after(),
+                r.causesFirst(),
+                r.spare(),
+                r.meanwhile(),
+                r.leave());
     }
 
     /** The same numbers with the one for a fault changed. */

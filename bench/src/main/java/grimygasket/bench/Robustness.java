@@ -64,12 +64,11 @@ public final class Robustness {
         var right = judge(pack, machine, findings);
         for (int steps = random.nextInt(5); steps > 0 && isQuestion(right); steps--) {
             var next = right.plan().next();
-            findings.add(
-                    switch (next.kind()) {
-                        case ASK -> world.ask(pack.sign(next.id()));
-                        case FACT -> world.learn(pack.fact(next.id()));
-                        default -> world.check(pack.check(next.id()));
-                    });
+            switch (next.kind()) {
+                case ASK -> findings.addAll(world.ask(pack, next));
+                case FACT -> findings.add(world.learn(pack.fact(next.id())));
+                default -> findings.add(world.check(pack.check(next.id())));
+            }
             right = judge(pack, machine, findings);
         }
         var numbers = numbers(pack, random.nextBoolean() ? 2 : 0.5);
@@ -99,7 +98,7 @@ public final class Robustness {
     private static boolean isQuestion(Assessment assessment) {
         return switch (assessment.plan().next().kind()) {
             case ASK, FACT, CHECK -> true;
-            case REMEDY, PROVE, REFER -> false;
+            case REMEDY, PROVE, REFER, STOP -> false;
         };
     }
 

@@ -121,7 +121,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
                 p.faults().stream()
                         .filter(f -> faults.contains(f.id()))
-                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, null, List.of(), Map.of(), List.of()))
+                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, null, List.of(), only(f.broughtBy(), faults), List.of()))
                         .toList(),
                 signs.stream()
                         .map(s -> new Sign(
@@ -162,7 +162,8 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 List.of(),
                 Map.of(),
-                null, List.of());
+                null,
+                List.of());
     }
 
     private static Check cut(Pack p, Check c, Set<String> faults) {

@@ -1,5 +1,6 @@
 package grimygasket.bench;
 
+import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
@@ -8,12 +9,15 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
+import grimygasket.pack.Caution;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -43,8 +47,7 @@ enum Technician {
             var left = remedies(pack, machine);
             var van = van(pack);
             while (!left.isEmpty()) {
-                var ranking = Diagnosis.assess(pack, machine, new Evidence(findings, van))
-                        .ranking();
+                var ranking = judge(pack, machine, findings, van).ranking();
                 var pick = left.stream()
                         .max(Comparator.comparingDouble(remedy -> ranking.stream()
                                 .mapToDouble(s -> s.chance() * remedy.cures().getOrDefault(s.fault(), 0.0))
@@ -69,11 +72,72 @@ enum Technician {
             var van = van(pack);
             var order = remedies(pack, machine);
             order.removeIf(remedy -> !concerns(pack, remedy, complaint));
-            order.sort(Comparator.comparingDouble(remedy -> remedy.minutes() + van.waitMinutes(remedy)));
+            order.sort(Comparator.comparingDouble(remedy -> remedy.minutes() + van.waiting(pack, remedy).charged()));
             for (var remedy : order) {
                 if (world.treat(remedy, van).proved() == Proved.CURED) {
                     return true;
                 }
+            }
+            world.refer();
+            return false;
+        }
+    },
+
+    /** Cures by chance over cost, never checks, and hands on where the plan does. */
+    CHANCE_OVER_COST {
+        @Override
+        boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
+            var findings = new ArrayList<>(complaint);
+            var van = van(pack);
+            for (int i = 0; i < MOST_STEPS; i++) {
+                var order = judge(pack, machine, findings, van).plan().order();
+                if (order.isEmpty()) {
+                    break;
+                }
+                var tried = world.treat(pack.remedy(order.get(0).remedy()), van);
+                if (tried.proved() == Proved.CURED) {
+                    return true;
+                }
+                findings.add(tried);
+            }
+            world.refer();
+            return false;
+        }
+    },
+
+    /** From the outside in, but only checks about what is likely, curing what they show, and handing on where the plan does. */
+    SENSIBLE_OUTSIDE_IN {
+        @Override
+        boolean work(Pack pack, Machine machine, List<Finding> complaint, World world) {
+            var findings = new ArrayList<>(complaint);
+            var van = van(pack);
+            var left = new ArrayList<>(pack.checks());
+            left.removeIf(check -> !machine.meets(check.needs()));
+            left.sort(Comparator.comparingInt(check -> depth(pack, check.layer())));
+            for (int i = 0; i < MOST_STEPS; i++) {
+                var now = judge(pack, machine, findings, van);
+                if (now.plan().order().isEmpty()) {
+                    break;
+                }
+                var likely = now.ranking().stream()
+                        .filter(suspect -> suspect.chance() >= LIKELY)
+                        .map(suspect -> suspect.fault())
+                        .toList();
+                var sure = now.ranking().get(0).chance() >= SURE;
+                var check = left.stream()
+                        .filter(one -> one.outcomes().stream()
+                                .anyMatch(outcome -> likely.stream().anyMatch(outcome.causes()::containsKey)))
+                        .findFirst();
+                if (check.isPresent() && !sure) {
+                    left.remove(check.get());
+                    findings.add(world.check(check.get()));
+                    continue;
+                }
+                var tried = world.treat(pack.remedy(now.plan().order().get(0).remedy()), van);
+                if (tried.proved() == Proved.CURED) {
+                    return true;
+                }
+                findings.add(tried);
             }
             world.refer();
             return false;
@@ -108,14 +172,16 @@ enum Technician {
     private static boolean byThePlan(
             Pack pack, Machine machine, List<Finding> complaint, World world, boolean hasMeters) {
         var findings = new ArrayList<>(complaint);
+        var confirmed = new HashSet<String>();
         var parts = van(pack);
-        var van = new Van(parts.labourPerHour(), parts.returnTripMinutes(), parts.partPrices(), hasMeters);
+        var van = new Van(
+                parts.labourPerHour(), parts.returnTripMinutes(), parts.prices(), parts.onBoard(), hasMeters);
         for (int i = 0; i < MOST_STEPS; i++) {
-            var next = Diagnosis.assess(pack, machine, new Evidence(findings, van))
+            var next = Diagnosis.assess(pack, machine, new Evidence(findings, van, confirmed))
                     .plan()
                     .next();
             switch (next.kind()) {
-                case ASK -> findings.add(world.ask(pack.sign(next.id())));
+                case ASK -> findings.addAll(world.ask(pack, next));
                 case FACT -> findings.add(world.learn(pack.fact(next.id())));
                 case CHECK -> {
                     var check = pack.check(next.id());
@@ -128,6 +194,10 @@ enum Technician {
                     }
                     findings.add(tried);
                 }
+                case STOP -> {
+                    world.makeSafe();
+                    confirmed.add(next.id());
+                }
                 case REFER, PROVE -> i = MOST_STEPS;
             }
         }
@@ -135,10 +205,17 @@ enum Technician {
         return false;
     }
 
+    private static Assessment judge(Pack pack, Machine machine, List<Finding> findings, Van van) {
+        // Whoever works by a habit makes it safe first, and is not stopped.
+        var safe = pack.cautions().stream().map(Caution::id).collect(Collectors.toSet());
+        return Diagnosis.assess(pack, machine, new Evidence(findings, van, safe));
+    }
+
+    private static final double LIKELY = 0.05;
+    private static final double SURE = 0.8;
     private static final int MOST_STEPS = 60;
     private static final double LABOUR_PER_HOUR = 66;
     private static final double RETURN_TRIP = 50;
-    private static final double PRICE = 25;
 
     /**
      * @param complaint what the customer said
@@ -152,10 +229,12 @@ enum Technician {
         return new Van(
                 LABOUR_PER_HOUR,
                 RETURN_TRIP,
+                Map.of(),
                 IntStream.range(0, parts.size())
                         .filter(i -> i % 2 == 0)
-                        .boxed()
-                        .collect(Collectors.toMap(parts::get, i -> PRICE)));
+                        .mapToObj(parts::get)
+                        .collect(Collectors.toSet()),
+                true);
     }
 
     private static List<Remedy> remedies(Pack pack, Machine machine) {

@@ -7,8 +7,11 @@ import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Step;
 import grimygasket.diagnosis.Van;
+import grimygasket.diagnosis.Waiting;
 import grimygasket.pack.Check;
+import grimygasket.pack.Exclusive;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
@@ -16,6 +19,7 @@ import grimygasket.pack.Sign;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.units.Amount;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Random;
 import java.util.Set;
 
@@ -23,6 +27,8 @@ import java.util.Set;
 final class World {
     /** Standard deviation of a reading, as a share of it. */
     private static final double METER_SPREAD = 0.04;
+
+    private static final double MAKING_SAFE = 2;
 
     private final Pack pack;
     private final SimulatedMachine machine;
@@ -46,9 +52,9 @@ final class World {
         return secondVisit;
     }
 
-    /** Whether the sign is seen, at no cost: the customer says it. */
-    boolean shows(Sign sign) {
-        return machine.look(sign) == Answer.YES;
+    /** Whether the customer says it, at no cost. */
+    boolean complains(Sign sign) {
+        return machine.complains(sign);
     }
 
     /** Whether something was measured. */
@@ -59,6 +65,31 @@ final class World {
     SignSettled ask(Sign sign) {
         minutes += sign.minutes();
         return new SignSettled(sign.id(), machine.look(sign));
+    }
+
+    /** Of signs that exclude each other, the first that is there, or that none is. */
+    private List<SignSettled> choose(Exclusive question) {
+        var signs = question.signs().stream().map(pack::sign).toList();
+        minutes += signs.stream().mapToDouble(Sign::minutes).max().orElseThrow();
+        return signs.stream()
+                .filter(sign -> machine.look(sign) == Answer.YES)
+                .findFirst()
+                .map(sign -> List.of(new SignSettled(sign.id(), Answer.YES)))
+                .orElse(signs.stream().map(sign -> new SignSettled(sign.id(), Answer.NO)).toList());
+    }
+
+    /** What a question of the plan brings: one sign, or one of several that exclude each other. */
+    List<SignSettled> ask(Pack pack, Step step) {
+        return pack.exclusive().stream()
+                .filter(question -> question.id().equals(step.id()))
+                .findFirst()
+                .map(this::choose)
+                .orElseGet(() -> List.of(ask(pack.sign(step.id()))));
+    }
+
+    /** To switch it off, unplug it and say so. */
+    void makeSafe() {
+        minutes += MAKING_SAFE;
     }
 
     FactKnown learn(Fact fact) {
@@ -83,12 +114,12 @@ final class World {
 
     /** What the proof after a remedy shows. */
     RemedyTried treat(Remedy remedy, Van van) {
-        double wait = van.waitMinutes(remedy);
-        secondVisit |= wait >= van.returnTripMinutes();
+        var waiting = van.waiting(pack, remedy);
+        secondVisit |= waiting.way() == Waiting.Way.RETURN_PART || waiting.way() == Waiting.Way.RETURN_DRY;
         minutes += remedy.minutes()
                 + reach(remedy.layer())
                 + pack.proof(remedy.proof()).minutes()
-                + wait;
+                + waiting.charged();
         return new RemedyTried(remedy.id(), machine.treat(remedy));
     }
 

@@ -64,7 +64,9 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                 .filter(code -> code.maker().equalsIgnoreCase(one.maker()))
                 .toList();
         var findings = new ArrayList<Finding>();
-        one.complaints().forEach(sign -> findings.add(new Finding.SignSettled(pack.sign(sign).id(), Answer.YES, true)));
+        one.complaints()
+                .forEach(sign ->
+                        findings.add(new Finding.SignSettled(pack.sign(sign).id(), Answer.YES, true)));
         one.found().forEach(found -> findings.add(finding(pack, own, found.split(" "))));
         var parts = pack.parts().stream().map(Part::id).collect(Collectors.toSet());
         var van = new Van(LABOUR, RETURN_TRIP, Map.of(), parts, true);
@@ -88,11 +90,14 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                 yield new Finding.ReadingTaken(
                         words[1],
                         new Amount(
-                                pack.check(words[1]).measure().quantity(), value, Math.max(0.1, SPREAD * Math.abs(value))));
+                                pack.check(words[1]).measure().quantity(),
+                                value,
+                                Math.max(0.1, SPREAD * Math.abs(value))));
             }
             case "remedy" ->
                 new Finding.RemedyTried(
-                        pack.remedy(words[1]).id(), Proved.valueOf(words[2].toUpperCase().replace('-', '_')));
+                        pack.remedy(words[1]).id(),
+                        Proved.valueOf(words[2].toUpperCase().replace('-', '_')));
             case "code" ->
                 codes.stream()
                         .filter(code -> code.code().equalsIgnoreCase(words[1]))
@@ -141,7 +146,9 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                     failures.add(leader + " has " + percent(chance) + ", under " + percent(one.chance()));
                 }
                 if (!one.because().isEmpty()
-                        && (none || first.because().stream().noneMatch(cause -> one.because().contains(cause.fault())))) {
+                        && (none
+                                || first.because().stream()
+                                        .noneMatch(cause -> one.because().contains(cause.fault())))) {
                     failures.add("not because of " + one.because() + ": " + first.because());
                 }
             }
@@ -171,7 +178,8 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                 var cautions = cautions(next);
                 one.cautions().stream()
                         .filter(wanted -> !cautions.contains(wanted))
-                        .forEach(wanted -> failures.add("no caution " + wanted + " at " + said(next) + ": " + cautions));
+                        .forEach(
+                                wanted -> failures.add("no caution " + wanted + " at " + said(next) + ": " + cautions));
                 if (one.says() != null && !String.join(" ", next.reasons()).contains(one.says())) {
                     failures.add("says " + next.reasons());
                 }
@@ -182,17 +190,18 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
         }
 
         private String proof(Step next) {
-            return next != null && next.kind() == Step.Kind.REMEDY ? pack.remedy(next.id()).proof() : "none";
+            return next != null && next.kind() == Step.Kind.REMEDY
+                    ? pack.remedy(next.id()).proof()
+                    : "none";
         }
 
         private List<String> cautions(Step step) {
-            var cautions =
-                    switch (step.kind()) {
-                        case CHECK -> pack.cautions(pack.check(step.id()), machine.traits());
-                        case REMEDY -> pack.cautions(pack.remedy(step.id()), machine.traits());
-                        case STOP -> List.of(pack.caution(step.id()));
-                        case ASK, FACT, PROVE, REFER -> List.<Caution>of();
-                    };
+            var cautions = switch (step.kind()) {
+                case CHECK -> pack.cautions(pack.check(step.id()), machine.traits());
+                case REMEDY -> pack.cautions(pack.remedy(step.id()), machine.traits());
+                case STOP -> List.of(pack.caution(step.id()));
+                case ASK, FACT, PROVE, REFER -> List.<Caution>of();
+            };
             return cautions.stream().map(Caution::id).toList();
         }
 

@@ -12,7 +12,8 @@ import java.util.stream.IntStream;
  *
  * <p>The order is greedy by efficiency (Kalagnanam and Henrion, 1990); remedies behind the same closed layers compete
  * together, the layers paid once (Langseth and Jensen, 2003). The cost of the order is exact for the belief: each step is
- * weighed with the chance that the machine still fails when it is reached.
+ * weighed with the chance that the machine still fails when it is reached. A remedy before which something is looked at is done
+ * only if the look shows what it is for.
  */
 final class CureOrder {
     /** Below this chance of cure a remedy is not worth putting in the order. */
@@ -40,6 +41,9 @@ final class CureOrder {
     private final int[] waiting;
 
     private final double referMinutes;
+
+    /** By fault, the minutes that its quickest remedy takes in all: whoever comes next has that work to do, too. */
+    private final double[] workLeft;
 
     /**
      * A remedy with its price.
@@ -114,6 +118,18 @@ final class CureOrder {
         for (int i = 0; i < items.length; i++) {
             rivals[i] = rivals(items[i]);
         }
+        workLeft = new double[network.faults.size()];
+        for (int f = 0; f < workLeft.length; f++) {
+            var fault = network.faults.get(f).id();
+            workLeft[f] = network.remedies.stream()
+                    .filter(remedy -> remedy.cures().getOrDefault(fault, 0.0) >= OFTEN)
+                    .mapToDouble(remedy -> remedy.minutes()
+                            + network.pack.proof(remedy.proof()).minutes()
+                            + van.waiting(network.pack, remedy).charged()
+                            + access.minutes(access.chain(remedy.layer()), Access.CLOSED))
+                    .min()
+                    .orElse(0);
+        }
         this.waiting = IntStream.range(0, items.length)
                 .filter(i -> (items[i].causes | items[i].looks) != 0)
                 .toArray();
@@ -156,6 +172,22 @@ final class CureOrder {
      */
     private static double lostPrice(Item item, double gain) {
         return item.due ? item.price * Math.max(0, 1 - gain) : item.price;
+    }
+
+    /** All costs of trying a remedy, with what has to come before it and what has to be opened. */
+    double costToTry(Belief belief, Situation now, Remedy remedy) {
+        var run = new Run(belief, now);
+        run.start(null);
+        var item = item(remedy);
+        return access.minutes(item.chain, now.open()) + run.costs[List.of(items).indexOf(item)];
+    }
+
+    /**
+     * What handing on costs: giving up, and the work on what is listed, which somebody else has to do from its beginning. It is
+     * less for a machine with which nothing listed is wrong.
+     */
+    double referCost(Belief belief) {
+        return referMinutes + belief.chance(belief.sets.totals(workLeft));
     }
 
     /** Minutes of a remedy itself, its proof and a return trip included, access not. */
@@ -204,19 +236,30 @@ final class CureOrder {
         private final int[] ranked = IntStream.range(0, items.length).toArray();
         private final List<Leg> legs = new ArrayList<>();
         private final double[] costs = new double[items.length];
+        private final Situation start;
         private Situation now;
         private double uncured = 1;
         private double elapsed;
         private double cost;
         private double minutes;
-        private double bestCost = referMinutes;
+        /** By set, the work that is left to whoever comes next. */
+        private final double[] left;
+
+        /** Chance that it comes to handing on, times what that costs. */
+        private double referring;
+
+        private double bestCost;
         private double bestMinutes = referMinutes;
         private int bestLegs;
 
         Run(Belief belief, Situation now) {
             this.belief = belief;
+            this.start = now;
             this.now = now;
             present = belief.marginals();
+            left = belief.sets.totals(workLeft);
+            referring = referMinutes + belief.chance(left);
+            bestCost = referring;
             cured = new double[belief.sets.count()];
             failed = new double[present.length];
             Arrays.fill(failed, 1);
@@ -241,11 +284,11 @@ final class CureOrder {
             }
             var item = items[pick];
             double reach = access.minutes(item.chain, now.open());
-            double itself = item.minutes + lostPrice(item, gains[pick] / uncured);
-            double first = before.minutes(item.causes, item.looks, now);
-            cost += uncured * (itself + first + reach);
-            minutes += uncured * (item.minutes + first + reach);
-            elapsed += item.minutes + first + reach;
+            double share = share(item);
+            double first = reach + before.minutes(item.causes, item.looks, now);
+            cost += uncured * (first + share * (item.minutes + lostPrice(item, gains[pick] / uncured)));
+            minutes += uncured * (first + share * item.minutes);
+            elapsed += first + item.minutes;
             now = new Situation(
                     now.open() | item.chain, now.settled() | item.causes | item.aims, now.looked() | item.looks);
             used[pick] = true;
@@ -257,8 +300,8 @@ final class CureOrder {
                 weigh(waiting);
             }
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
-            if (cost + uncured * referMinutes < bestCost) {
-                bestCost = cost + uncured * referMinutes;
+            if (cost + referring < bestCost) {
+                bestCost = cost + referring;
                 bestMinutes = minutes + uncured * referMinutes;
                 bestLegs = legs.size();
             }
@@ -272,7 +315,9 @@ final class CureOrder {
                 gone[fault] = 1 - failed[fault];
                 for (int s : belief.sets.containing(fault)) {
                     double whole = belief.sets.product(gone, s);
-                    uncured -= belief.weight(s) * (whole - cured[s]);
+                    double gained = belief.weight(s) * (whole - cured[s]);
+                    uncured -= gained;
+                    referring -= gained * (referMinutes + left[s]);
                     cured[s] = whole;
                 }
             }
@@ -280,10 +325,24 @@ final class CureOrder {
 
         private void weigh(int i) {
             gains[i] = used[i] ? 0 : gain(items[i]);
-            costs[i] = items[i].minutes
-                    + lostPrice(items[i], gains[i] / uncured)
+            costs[i] = share(items[i]) * (items[i].minutes + lostPrice(items[i], gains[i] / uncured))
                     + before.minutes(items[i].causes, items[i].looks, now);
             efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / costs[i] : 0;
+        }
+
+        /**
+         * Chance that a remedy is done when its turn comes: one before which something is looked at is left out if the look
+         * shows nothing.
+         */
+        private double share(Item item) {
+            if ((item.looks & ~start.looked()) == 0) {
+                return 1;
+            }
+            double share = 0;
+            for (int fault : item.faults) {
+                share += present[fault] * failed[fault];
+            }
+            return Math.min(1, share / uncured);
         }
 
         /** Chance that a remedy takes a fault away that is there and was not taken away before. */
@@ -299,7 +358,7 @@ final class CureOrder {
         private int pick() {
             rank();
             int best = -1;
-            double bestEfficiency = WORTH * uncured / referMinutes;
+            double bestEfficiency = WORTH * uncured * uncured / referring;
             for (long chain : chains) {
                 double gain = 0;
                 double price = access.minutes(chain, now.open());

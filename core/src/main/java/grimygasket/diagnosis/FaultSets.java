@@ -167,6 +167,19 @@ final class FaultSets {
         return products;
     }
 
+    /**
+     * By set, the sum of a value over its members.
+     *
+     * @param values by fault
+     */
+    double[] totals(double[] values) {
+        var totals = new double[members.length];
+        for (int s = 1; s < totals.length; s++) {
+            totals[s] = totals[parent[s]] + values[last[s]];
+        }
+        return totals;
+    }
+
     /** By fault, the sum of a value over the sets that contain it. */
     double[] sums(double[] values) {
         var sums = new double[containing.length + 1];

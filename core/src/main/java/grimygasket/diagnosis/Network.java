@@ -21,9 +21,6 @@ import java.util.Map;
  * faults numbered from 0.
  */
 final class Network {
-    /** A complaint comes without any of its causes so much more seldom than the same sign is noticed without them. */
-    private static final double MISTAKEN = 0.03;
-
     final Pack pack;
     final List<Fault> faults;
     final List<Fact> facts;
@@ -77,7 +74,7 @@ final class Network {
         }
         pack.signs().forEach(s -> {
             signModels.put(s.id(), model(s.leak(), s.causes()));
-            complaintModels.put(s.id(), model(s.leak() * MISTAKEN, s.causes()));
+            complaintModels.put(s.id(), model(s.leak() * Complaints.MISTAKEN, s.causes()));
         });
         pack.facts().forEach(f -> factModels.put(f.id(), FactModel.of(f, indexOf)));
         pack.checks().forEach(c -> checkModels.put(c.id(), models(c)));
@@ -219,23 +216,27 @@ final class Network {
     }
 
     /**
-     * By set, how likely the complaints that a proof is about, or is not about, show on the machine.
+     * By set, how likely one of the complaints that a proof is about, or is not about, shows on the machine: while one does, it
+     * is not cured.
      *
      * @param complaints ids of signs
      * @param about whether those that share a cause with what the proof shows, or the others
      * @return null where there are none: then it is only known that something is wrong
      */
     double[] persistence(Collection<String> complaints, String proof, boolean about, FaultSets sets) {
-        double[] all = null;
+        double[] silent = null;
         var hindering = pack.hindering(proof);
         for (var complaint : complaints) {
             boolean shares = pack.sign(complaint).causes().keySet().stream().anyMatch(hindering::contains);
             if (shares == about) {
-                var one = complaintModels.get(complaint).likelihood(sets, true);
-                all = all == null ? one : multiply(all, one);
+                var one = complaintModels.get(complaint).likelihood(sets, false);
+                silent = silent == null ? one : multiply(silent, one);
             }
         }
-        return all;
+        for (int s = 0; silent != null && s < silent.length; s++) {
+            silent[s] = 1 - silent[s];
+        }
+        return silent;
     }
 
     private static double[] multiply(double[] into, double[] factors) {

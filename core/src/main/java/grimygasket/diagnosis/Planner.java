@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.IntFunction;
 
 /**
@@ -37,6 +38,9 @@ final class Planner {
 
     /** A question or check that saves fewer minutes than this against acting at once is not worth the interruption. */
     private static final double LEAST_SAVED = 1;
+
+    /** So many of the questions that look best now are weighed for the time after a failed cure. */
+    private static final int PROMISING = 6;
 
     private final Network network;
     private final Belief exact;
@@ -63,7 +67,9 @@ final class Planner {
         this.story = story;
         access = new Access(network.pack);
         before = new Prerequisites(
-                network, access, network.checks.stream().filter(this::isPossible).toList());
+                network,
+                access,
+                network.checks.stream().filter(this::isPossible).toList());
         long opened = Access.CLOSED;
         for (var layer : story.opened()) {
             opened |= access.chain(layer);
@@ -78,9 +84,18 @@ final class Planner {
     /**
      * A step with what it costs to take it first, in minutes with and without the price of parts.
      *
-     * @param decides whether its answers lead to different steps; one whose answers do not is beside the point
+     * @param question how the same question or check would be weighed elsewhere; null for one that acts
+     * @param decides whether one of its answers leads to another step than would be taken now; one whose answers do not is
+     *     beside the point
      */
-    private record Option(Step step, double cost, boolean decides) {}
+    private record Option(Step step, double cost, Function<Standing, Option> question, boolean decides) {}
+
+    /**
+     * What is believed and done at some time.
+     *
+     * @param without a remedy that is not to be used again; null for none
+     */
+    private record Standing(Belief belief, Situation situation, Remedy without) {}
 
     Plan plan() {
         if (story.isCured()) {
@@ -104,29 +119,20 @@ final class Planner {
             return new Plan(proof, List.of(), proof.expectedMinutes(), milestones, heldBack);
         }
         var options = new ArrayList<Option>();
+        var here = new Standing(now, situation, null);
         if (!story.isAlarming()) {
-            questions().forEach(question -> options.add(ask(question)));
+            questions().forEach(question -> options.add(ask(question, here)));
         }
-        network.facts.stream().filter(f -> !story.settled().contains(f.id())).forEach(f -> options.add(learn(f)));
-        network.checks.stream().filter(this::canBeMade).forEach(c -> options.add(check(c)));
+        network.facts.stream()
+                .filter(fact -> !story.settled().contains(fact.id()))
+                .forEach(fact -> options.add(learn(fact, here)));
+        network.checks.stream().filter(this::canBeMade).forEach(check -> options.add(check(check, here)));
         remedies.stream().filter(this::canBeDone).forEach(r -> options.add(remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best));
         options.sort(Comparator.comparingDouble(Option::cost));
-        // What is beside the point is never the next step, though it may be looked at; nor is what hardly saves anything.
-        var needed = atOnce.legs().isEmpty()
-                ? Set.<String>of()
-                : before.needed(atOnce.legs().get(0).remedy(), situation);
-        double act = options.stream()
-                .filter(option -> isAct(option.step, needed))
-                .mapToDouble(Option::cost)
-                .min()
-                .orElseThrow();
-        var first = options.stream()
-                .filter(option -> isAct(option.step, needed) || option.decides && option.cost <= act - LEAST_SAVED)
-                .findFirst()
-                .orElseThrow();
+        var first = first(options, atOnce);
         options.remove(first);
         options.add(0, first);
 
@@ -136,14 +142,52 @@ final class Planner {
     }
 
     /**
-     * Whether a step goes straight for a cure or hands on.
+     * The step to take. What is beside the point is never it, nor a question that hardly saves anything against going straight
+     * for the cure and asking then, should that fail.
      *
-     * @param needed ids of the checks without which what would be done first cannot be done
+     * @param options by their cost, ascending
      */
-    private static boolean isAct(Step step, Set<String> needed) {
-        return step.kind() == Kind.REMEDY
-                || step.kind() == Kind.REFER
-                || step.kind() == Kind.CHECK && needed.contains(step.id());
+    private Option first(List<Option> options, CureOrder.Value atOnce) {
+        var needed = atOnce.legs().isEmpty()
+                ? Set.<String>of()
+                : before.needed(atOnce.legs().get(0).remedy(), situation);
+        var straight = options.stream()
+                .filter(option -> option.question == null
+                        || option.step.kind() == Kind.CHECK && needed.contains(option.step.id()))
+                .findFirst()
+                .orElseThrow();
+        double cost = atOnce.legs().isEmpty()
+                ? straight.cost
+                : Math.min(straight.cost, curingThenAsking(atOnce.legs().get(0).remedy(), options));
+        return options.stream()
+                .filter(option -> option.decides && option.cost <= cost - LEAST_SAVED)
+                .findFirst()
+                .orElse(straight);
+    }
+
+    /**
+     * What it costs to go straight for a remedy, and where that fails to go on by remedies alone, or by the best of the
+     * questions that look promising now: one look further than other steps, as asking after a failure is seldom dearer than
+     * before it.
+     */
+    private double curingThenAsking(Remedy remedy, List<Option> options) {
+        double failing = 1 - now.chanceCured(remedy);
+        var after = stillFailing(remedy);
+        var then = done(remedy);
+        var standing = new Standing(after, then, remedy);
+        double rest = options.stream()
+                .filter(option -> option.question != null)
+                .limit(PROMISING)
+                .mapToDouble(option -> option.question.apply(standing).cost)
+                .reduce(order.from(after, then, remedy).cost(), Math::min);
+        return order.costToTry(now, situation, remedy) + failing * rest;
+    }
+
+    private Situation done(Remedy remedy) {
+        return new Situation(
+                situation.open() | access.chain(remedy.layer()),
+                situation.settled() | network.mask(Causes.cured(remedy)),
+                situation.looked() | before.looks(remedy.after()));
     }
 
     /** What to do at once, and nothing else before it is confirmed. */
@@ -204,16 +248,17 @@ final class Planner {
                 .toList();
     }
 
-    private Option ask(List<Sign> signs) {
-        var branches = new Branches();
+    private Option ask(List<Sign> signs, Standing at) {
+        var branches = new Branches(at);
         if (signs.size() == 1) {
             var sign = signs.get(0);
             branches.add(
                     new NoisyOr[] {network.sign(sign.id())},
                     List.of("yes", "no"),
                     List.of("Yes", "No"),
-                    all(situation));
-            return option(Kind.ASK, sign.id(), sign.ask(), sign.minutes(), Access.CLOSED, branches);
+                    all(at.situation));
+            return option(
+                    Kind.ASK, sign.id(), sign.ask(), sign.minutes(), Access.CLOSED, branches, then -> ask(signs, then));
         }
         var question = network.pack.exclusive(signs.get(0).id());
         var ids = new ArrayList<>(signs.stream().map(Sign::id).toList());
@@ -221,33 +266,47 @@ final class Planner {
         ids.add("none");
         names.add("None of these");
         var models = signs.stream().map(sign -> network.sign(sign.id())).toArray(NoisyOr[]::new);
-        branches.add(models, ids, names, all(situation));
+        branches.add(models, ids, names, all(at.situation));
         double minutes = signs.stream().mapToDouble(Sign::minutes).max().orElseThrow();
-        return option(Kind.ASK, question.id(), question.ask(), minutes, Access.CLOSED, branches);
+        return option(
+                Kind.ASK, question.id(), question.ask(), minutes, Access.CLOSED, branches, then -> ask(signs, then));
     }
 
     private static IntFunction<Situation> all(Situation same) {
         return outcome -> same;
     }
 
-    private Option learn(Fact fact) {
-        var branches = new Branches();
-        var likelihoods = network.fact(fact.id()).likelihoods(now.sets);
+    private Option learn(Fact fact, Standing at) {
+        var branches = new Branches(at);
+        var likelihoods = network.fact(fact.id()).likelihoods(at.belief.sets);
         for (int c = 0; c < likelihoods.length; c++) {
             var choice = fact.choices().get(c);
-            branches.add(choice.id(), choice.name(), now.chance(likelihoods[c]), now.given(likelihoods[c]), situation);
+            branches.add(
+                    choice.id(),
+                    choice.name(),
+                    at.belief.chance(likelihoods[c]),
+                    at.belief.given(likelihoods[c]),
+                    at.situation);
         }
-        return option(Kind.FACT, fact.id(), fact.ask(), fact.minutes(), Access.CLOSED, branches);
+        return option(
+                Kind.FACT, fact.id(), fact.ask(), fact.minutes(), Access.CLOSED, branches, then -> learn(fact, then));
     }
 
-    private Option check(Check check) {
-        var branches = new Branches();
+    private Option check(Check check, Standing at) {
+        var branches = new Branches(at);
         branches.add(
                 network.check(check.id()),
                 check.outcomes().stream().map(Outcome::id).toList(),
                 check.outcomes().stream().map(Outcome::name).toList(),
-                o -> before.after(situation, check, check.outcomes().get(o)));
-        return option(Kind.CHECK, check.id(), check.name(), check.minutes(), access.chain(check.layer()), branches);
+                o -> before.after(at.situation, check, check.outcomes().get(o)));
+        return option(
+                Kind.CHECK,
+                check.id(),
+                check.name(),
+                check.minutes(),
+                access.chain(check.layer()),
+                branches,
+                then -> check(check, then));
     }
 
     /**
@@ -277,20 +336,28 @@ final class Planner {
         }
         double itself = byEye.step.minutes() + byEye.step.reach().minutes();
         return itself + cost < byEye.cost
-                ? new Option(byEye.step.expecting(itself + minutes), itself + cost, true)
+                ? new Option(byEye.step.expecting(itself + minutes), itself + cost, byEye.question, true)
                 : byEye;
     }
 
-    private Option option(Kind kind, String id, String name, double minutes, long chain, Branches branches) {
-        var reach = reach(chain);
+    private Option option(
+            Kind kind,
+            String id,
+            String name,
+            double minutes,
+            long chain,
+            Branches branches,
+            Function<Standing, Option> question) {
+        var reach = reach(chain, branches.at.situation);
         double itself = minutes + reach.minutes();
         var step = Step.plain(kind, id, name, minutes, reach, itself + branches.minutes, branches.prospects);
         branches.first.remove(firstNow);
-        return new Option(step, itself + branches.cost, !branches.first.isEmpty());
+        return new Option(step, itself + branches.cost, question, !branches.first.isEmpty());
     }
 
     /** What follows each answer of a step, weighed by its chance. */
     private final class Branches {
+        private final Standing at;
         private final List<Prospect> prospects = new ArrayList<>();
 
         /** What would be done first after the likelier answers. */
@@ -299,26 +366,30 @@ final class Planner {
         private double cost;
         private double minutes;
 
+        Branches(Standing at) {
+            this.at = at;
+        }
+
         /** Outcomes in order of precedence: each is seen when none before it is, the last when no other is. */
         void add(NoisyOr[] outcomes, List<String> ids, List<String> names, IntFunction<Situation> then) {
             double left = 1;
-            var belief = now;
+            var belief = at.belief;
             for (int o = 0; o < ids.size(); o++) {
                 if (o == outcomes.length) {
                     add(ids.get(o), names.get(o), left, belief, then.apply(o));
                 } else {
                     // The chance of an outcome is that among the machines that showed none before it.
-                    var seen = outcomes[o].likelihood(now.sets, true);
+                    var seen = outcomes[o].likelihood(at.belief.sets, true);
                     double chance = left * belief.chance(seen);
                     add(ids.get(o), names.get(o), chance, belief.given(seen), then.apply(o));
-                    belief = belief.given(outcomes[o].likelihood(now.sets, false));
+                    belief = belief.given(outcomes[o].likelihood(at.belief.sets, false));
                     left -= chance;
                 }
             }
         }
 
         void add(String id, String name, double chance, Belief after, Situation then) {
-            var value = order.from(after, then, null);
+            var value = order.from(after, then, at.without);
             cost += chance * value.cost();
             minutes += chance * value.minutes();
             if (chance >= LIKELY) {
@@ -334,13 +405,10 @@ final class Planner {
     }
 
     private Option remedy(Remedy remedy) {
-        long chain = access.chain(remedy.layer());
-        var reach = reach(chain);
+        var reach = reach(access.chain(remedy.layer()), situation);
         double failing = 1 - now.chanceCured(remedy);
         var after = stillFailing(remedy);
-        var then = new Situation(
-                situation.open() | chain, situation.settled() | network.mask(Causes.cured(remedy)), situation.looked());
-        var value = order.from(after, then, remedy);
+        var value = order.from(after, done(remedy), remedy);
         var step = new Step(
                 Kind.REMEDY,
                 remedy.id(),
@@ -355,7 +423,7 @@ final class Planner {
                 0,
                 List.of(prospect("still-failing", "Still fails", failing, after)),
                 List.of());
-        return new Option(step, reach.minutes() + order.cost(now, remedy) + failing * value.cost(), true);
+        return new Option(step, reach.minutes() + order.cost(now, remedy) + failing * value.cost(), null, true);
     }
 
     private Belief stillFailing(Remedy remedy) {
@@ -389,14 +457,14 @@ final class Planner {
         double minutes = network.pack.referMinutes();
         return new Option(
                 Step.plain(Kind.REFER, "refer", "Hand the call on", minutes, Reach.NOTHING, minutes, List.of()),
-                minutes,
+                order.referCost(now),
+                null,
                 true);
     }
 
-    private Reach reach(long chain) {
+    private Reach reach(long chain, Situation at) {
         return new Reach(
-                access.closed(chain, situation.open()).stream().map(Layer::name).toList(),
-                access.minutes(chain, situation.open()));
+                access.closed(chain, at.open()).stream().map(Layer::name).toList(), access.minutes(chain, at.open()));
     }
 
     private Prospect prospect(String outcome, String name, double chance, Belief after) {

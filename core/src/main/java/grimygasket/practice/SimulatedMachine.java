@@ -1,5 +1,6 @@
 package grimygasket.practice;
 
+import grimygasket.diagnosis.Complaints;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Machine;
@@ -71,6 +72,11 @@ public final class SimulatedMachine {
                         .reduce(choice.share(), (a, b) -> a * b))
                 .toArray();
         return fact.choices().get(draws.pick("fact:" + fact.id(), weights));
+    }
+
+    /** Whether somebody calls about the sign: hardly ever without one of its causes. */
+    public boolean complains(Sign sign) {
+        return happens("sign:" + sign.id(), sign.leak() * Complaints.MISTAKEN, sign.causes());
     }
 
     /** What a check shows to the eye. */
@@ -196,12 +202,10 @@ public final class SimulatedMachine {
         return draws;
     }
 
-    /** Signs and checks answer alike until a remedy has changed something. */
+    /** What a fault shows it goes on showing until it is gone. */
     private boolean happens(String name, double leak, Map<String, Double> causes) {
-        double absent = 1 - leak;
-        for (var fault : present) {
-            absent *= 1 - causes.getOrDefault(fault, 0.0);
-        }
-        return draws.uniform(treated + ":" + name) >= absent;
+        return draws.happens(name, leak)
+                || present.stream()
+                        .anyMatch(fault -> draws.happens(name + ":" + fault, causes.getOrDefault(fault, 0.0)));
     }
 }

@@ -59,19 +59,24 @@ public final class Lexicon {
         pack.signs().stream()
                 .filter(sign -> Needs.met(sign.needs(), traits))
                 .forEach(sign -> lexicon.add(
-                        new Hit(Kind.SIGN, sign.id(), null, sign.name()), sign.words(), List.of(sign.ask(), sign.id())));
-        pack.facts().stream().filter(fact -> Needs.met(fact.needs(), traits)).forEach(fact -> fact.choices()
-                .forEach(choice -> lexicon.add(
-                        new Hit(Kind.FACT, fact.id(), choice.id(), fact.name() + ": " + choice.name()),
-                        choice.words(),
-                        List.of(fact.ask()))));
+                        new Hit(Kind.SIGN, sign.id(), null, sign.name()),
+                        sign.words(),
+                        List.of(sign.ask(), sign.id())));
+        pack.facts().stream()
+                .filter(fact -> Needs.met(fact.needs(), traits))
+                .forEach(fact -> fact.choices()
+                        .forEach(choice -> lexicon.add(
+                                new Hit(Kind.FACT, fact.id(), choice.id(), fact.name() + ": " + choice.name()),
+                                choice.words(),
+                                List.of(fact.ask()))));
         pack.faults().stream()
                 .filter(fault -> Needs.met(fault.needs(), traits))
                 .forEach(fault ->
                         lexicon.add(new Hit(Kind.FAULT, fault.id(), null, fault.name()), fault.words(), List.of()));
         pack.checks().stream()
                 .filter(check -> Needs.met(check.needs(), traits))
-                .forEach(check -> lexicon.add(new Hit(Kind.CHECK, check.id(), null, check.name()), List.of(), List.of()));
+                .forEach(check ->
+                        lexicon.add(new Hit(Kind.CHECK, check.id(), null, check.name()), List.of(), List.of()));
         codes.forEach(code -> lexicon.add(
                 new Hit(Kind.CODE, code.code(), null, code.code() + ": " + code.meaning()), List.of(), List.of()));
         return lexicon;
@@ -112,7 +117,9 @@ public final class Lexicon {
         for (var phrase : item.phrases) {
             double score = covered(wanted, phrase) / wanted.size();
             // A phrase that says nothing else is meant more likely than one in which the words stand among others.
-            best = score > 0 ? Math.max(best, score + 0.5 * wanted.size() / Math.max(phrase.size(), wanted.size())) : best;
+            best = score > 0
+                    ? Math.max(best, score + 0.5 * wanted.size() / Math.max(phrase.size(), wanted.size()))
+                    : best;
         }
         if (best == 0) {
             var all = new ArrayList<>(item.more);
@@ -130,7 +137,11 @@ public final class Lexicon {
             for (var other : among) {
                 best = Math.max(
                         best,
-                        other.equals(word) ? 1 : other.startsWith(word) && word.length() > 1 ? 0.8 : Stems.alike(word, other) ? 0.6 : 0);
+                        other.equals(word)
+                                ? 1
+                                : other.startsWith(word) && word.length() > 1
+                                        ? 0.8
+                                        : Stems.alike(word, other) ? 0.6 : 0);
             }
             if (best == 0) {
                 return 0;

@@ -13,9 +13,10 @@ final class Stems {
     static final String NOT = "not";
 
     private static final Set<String> LITTLE = Set.of(
-            "a", "an", "the", "it", "its", "is", "and", "or", "of", "in", "at", "on", "to", "my", "our", "there", "that", "this",
-            "with", "when", "from", "for", "are", "be", "been", "has", "have", "had", "does", "do", "did", "very", "so", "i", "we",
-            "but", "will", "can", "was", "were", "as", "if", "then", "just", "now", "some", "any", "all", "out", "up", "by", "after");
+            "a", "an", "the", "it", "its", "is", "and", "or", "of", "in", "at", "on", "to", "my", "our", "there",
+            "that", "this", "with", "when", "from", "for", "are", "be", "been", "has", "have", "had", "does", "do",
+            "did", "very", "so", "i", "we", "but", "will", "can", "was", "were", "as", "if", "then", "just", "now",
+            "some", "any", "all", "out", "up", "by", "after");
 
     private static final Map<String, String> IRREGULAR = Map.ofEntries(
             Map.entry("broke", "break"),

@@ -170,21 +170,25 @@ final class BruteForce {
     }
 
     /**
-     * How likely what is left of a set goes on showing what was complained of, of those complaints that share, or do not
-     * share, a cause with the faults that the remedy's proof shows; below 0 where there are none.
+     * How likely what is left of a set goes on showing something that was complained of, of those complaints that share, or
+     * do not share, a cause with the faults that the remedy's proof shows; below 0 where there are none.
      */
     private double goesOn(int before, int after, String remedy, boolean about) {
-        double goesOn = -1;
+        double silentBefore = 1;
+        double silentAfter = 1;
+        boolean some = false;
         for (var sign : complaints) {
             int causes = 0;
             for (var cause : sign.causes().keySet()) {
                 causes |= 1 << index(cause);
             }
             if (hinders(causes, remedy) == about) {
-                goesOn = Math.abs(goesOn) * complained(after, sign) / complained(before, sign);
+                some = true;
+                silentBefore *= 1 - complained(before, sign);
+                silentAfter *= 1 - complained(after, sign);
             }
         }
-        return goesOn;
+        return some ? (1 - silentAfter) / (1 - silentBefore) : -1;
     }
 
     /** Every way in which a remedy may turn one set into another, each with its chance. */

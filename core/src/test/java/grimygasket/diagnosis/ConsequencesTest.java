@@ -67,7 +67,8 @@ public class ConsequencesTest {
                         List.of(),
                         true,
                         null,
-                        null, false))
+                        null,
+                        false))
                 .build();
     }
 

@@ -52,7 +52,8 @@ public class CureOrderTest {
         var network = new Network(pack, Packs.MACHINE, 5);
         var access = new Access(pack);
         var belief = Belief.prior(network);
-        var order = new CureOrder(network, access, new Prerequisites(network, access, network.checks), Packs.VAN, network.remedies);
+        var order = new CureOrder(
+                network, access, new Prerequisites(network, access, network.checks), Packs.VAN, network.remedies);
         var value = order.from(belief, NOTHING_DONE, null);
 
         double played = 0;
@@ -127,7 +128,8 @@ public class CureOrderTest {
             var pack = pack(new Random(seed));
             var network = new Network(pack, Packs.MACHINE, 3);
             var access = new Access(pack);
-            var order = new CureOrder(network, access, new Prerequisites(network, access, network.checks), Packs.VAN, network.remedies);
+            var order = new CureOrder(
+                    network, access, new Prerequisites(network, access, network.checks), Packs.VAN, network.remedies);
             var belief = Belief.prior(network);
             double exact = order.from(belief, NOTHING_DONE, null).cost();
             double thinned = order.from(belief.thinned(), NOTHING_DONE, null).cost();

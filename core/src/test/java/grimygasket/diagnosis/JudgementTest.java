@@ -185,7 +185,8 @@ public class JudgementTest {
                         List.of(),
                         false,
                         null,
-                        null, false))
+                        null,
+                        false))
                 .build();
         var both = evidence(
                 new SignSettled("stands", Answer.YES),
@@ -231,7 +232,8 @@ public class JudgementTest {
                         List.of(),
                         false,
                         null,
-                        null, false))
+                        null,
+                        false))
                 .build();
         return Diagnosis.assess(pack, Packs.MACHINE, evidence(new SignSettled("weak", Answer.YES)));
     }

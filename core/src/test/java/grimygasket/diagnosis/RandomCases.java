@@ -63,7 +63,8 @@ final class RandomCases {
                 List.of(),
                 false,
                 null,
-                null, false));
+                null,
+                false));
         packs.fact(new Fact(
                 "age",
                 "Age",

@@ -175,7 +175,8 @@ public class ReviewTest {
                         List.of(),
                         false,
                         null,
-                        null, false));
+                        null,
+                        false));
         assertEquals(
                 Dangers.of(packs.build()), List.of("Remedy “fit” may be done before what brings “blown” is cured."));
     }

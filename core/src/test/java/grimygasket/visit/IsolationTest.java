@@ -68,7 +68,8 @@ public class IsolationTest {
                     List.of(),
                     false,
                     null,
-                    null, false))
+                    null,
+                    false))
             .build();
     private static final Finding WEAK = new SignSettled("weak", Answer.YES);
 

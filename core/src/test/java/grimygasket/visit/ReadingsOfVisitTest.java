@@ -80,7 +80,8 @@ public class ReadingsOfVisitTest {
                         List.of(),
                         false,
                         null,
-                        null, false))
+                        null,
+                        false))
                 .build();
     }
 
