@@ -169,7 +169,10 @@ watch(
           </div>
           <div>
             <Story />
-            <CallFindings v-if="call.entries.length && !call.closedAt" class="mt-3" />
+            <CallFindings
+              v-if="call.entries.length && !call.closedAt && stage.shown.value !== 'CALL'"
+              class="mt-3"
+            />
           </div>
         </div>
         <AboutVisit v-if="!wide" class="mt-5" />

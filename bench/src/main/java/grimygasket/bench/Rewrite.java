@@ -68,11 +68,23 @@ final class Rewrite {
     }
 
     static Fault rate(Fault f, double rate) {
-        return new Fault(f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs(), f.broughtBy(), f.words());
+        return new Fault(
+                f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs(), f.broughtBy(), f.words());
     }
 
     static Sign causes(Sign s, Map<String, Double> causes) {
-        return new Sign(s.id(), s.name(), s.ask(), s.minutes(), s.leak(), causes, s.complaint(), s.needs(), s.settles(), s.alarm(), s.words());
+        return new Sign(
+                s.id(),
+                s.name(),
+                s.ask(),
+                s.minutes(),
+                s.leak(),
+                causes,
+                s.complaint(),
+                s.needs(),
+                s.settles(),
+                s.alarm(),
+                s.words());
     }
 
     static Check outcomes(Check c, List<Outcome> outcomes) {

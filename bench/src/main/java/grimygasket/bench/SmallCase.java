@@ -121,7 +121,17 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
                 p.faults().stream()
                         .filter(f -> faults.contains(f.id()))
-                        .map(f -> new Fault(f.id(), f.name(), List.of(), f.rate(), 0, null, null, List.of(), only(f.broughtBy(), faults), List.of()))
+                        .map(f -> new Fault(
+                                f.id(),
+                                f.name(),
+                                List.of(),
+                                f.rate(),
+                                0,
+                                null,
+                                null,
+                                List.of(),
+                                only(f.broughtBy(), faults),
+                                List.of()))
                         .toList(),
                 signs.stream()
                         .map(s -> new Sign(
@@ -132,7 +142,10 @@ record SmallCase(Pack pack, String complaint) {
                                 s.leak(),
                                 only(s.causes(), faults),
                                 s.complaint(),
-                                List.of(), List.of(), null, List.of()))
+                                List.of(),
+                                List.of(),
+                                null,
+                                List.of()))
                         .toList(),
                 checks.stream().map(c -> cut(p, c, faults)).toList(),
                 remedies.stream()
@@ -149,7 +162,12 @@ record SmallCase(Pack pack, String complaint) {
                                 List.of(),
                                 r.proof(),
                                 List.of(),
-                                null, List.of(), false, null, null, false))
+                                null,
+                                List.of(),
+                                false,
+                                null,
+                                null,
+                                false))
                         .toList(),
                 p.proofs().stream()
                         .map(q -> new Proof(q.id(), q.name(), q.minutes(), q.steps(), q.runs(), null, q.light()))
@@ -168,7 +186,8 @@ record SmallCase(Pack pack, String complaint) {
 
     private static Check cut(Pack p, Check c, Set<String> faults) {
         var outcomes = c.outcomes().stream()
-                .map(o -> new Outcome(o.id(), o.name(), o.leak(), only(p.strengths(o), faults), null, 0, List.of(), null))
+                .map(o ->
+                        new Outcome(o.id(), o.name(), o.leak(), only(p.strengths(o), faults), null, 0, List.of(), null))
                 .toList();
         return new Check(
                 c.id(),
@@ -183,7 +202,10 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 outcomes,
                 null,
-                null, null, List.of(), false);
+                null,
+                null,
+                List.of(),
+                false);
     }
 
     private static Map<String, Double> only(Map<String, Double> causes, Set<String> faults) {

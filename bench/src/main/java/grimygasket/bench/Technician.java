@@ -72,7 +72,8 @@ enum Technician {
             var van = van(pack);
             var order = remedies(pack, machine);
             order.removeIf(remedy -> !concerns(pack, remedy, complaint));
-            order.sort(Comparator.comparingDouble(remedy -> remedy.minutes() + van.waiting(pack, remedy).charged()));
+            order.sort(Comparator.comparingDouble(
+                    remedy -> remedy.minutes() + van.waiting(pack, remedy).charged()));
             for (var remedy : order) {
                 if (world.treat(remedy, van).proved() == Proved.CURED) {
                     return true;
@@ -174,8 +175,7 @@ enum Technician {
         var findings = new ArrayList<>(complaint);
         var confirmed = new HashSet<String>();
         var parts = van(pack);
-        var van = new Van(
-                parts.labourPerHour(), parts.returnTripMinutes(), parts.prices(), parts.onBoard(), hasMeters);
+        var van = new Van(parts.labourPerHour(), parts.returnTripMinutes(), parts.prices(), parts.onBoard(), hasMeters);
         for (int i = 0; i < MOST_STEPS; i++) {
             var next = Diagnosis.assess(pack, machine, new Evidence(findings, van, confirmed))
                     .plan()

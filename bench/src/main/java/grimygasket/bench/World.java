@@ -75,7 +75,9 @@ final class World {
                 .filter(sign -> machine.look(sign) == Answer.YES)
                 .findFirst()
                 .map(sign -> List.of(new SignSettled(sign.id(), Answer.YES)))
-                .orElse(signs.stream().map(sign -> new SignSettled(sign.id(), Answer.NO)).toList());
+                .orElse(signs.stream()
+                        .map(sign -> new SignSettled(sign.id(), Answer.NO))
+                        .toList());
     }
 
     /** What a question of the plan brings: one sign, or one of several that exclude each other. */

@@ -127,7 +127,7 @@ final class Planner {
                 .filter(fact -> !story.settled().contains(fact.id()))
                 .forEach(fact -> options.add(learn(fact, here)));
         network.checks.stream().filter(this::canBeMade).forEach(check -> options.add(check(check, here)));
-        remedies.stream().filter(this::canBeDone).forEach(r -> options.add(remedy(r)));
+        remedies.stream().filter(r -> openCauses(r).isEmpty()).forEach(r -> options.add(remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best));
@@ -151,15 +151,16 @@ final class Planner {
         var needed = atOnce.legs().isEmpty()
                 ? Set.<String>of()
                 : before.needed(atOnce.legs().get(0).remedy(), situation);
-        var straight = options.stream()
+        var ready = options.stream().filter(option -> !waits(option.step)).toList();
+        var straight = ready.stream()
                 .filter(option -> option.question == null
                         || option.step.kind() == Kind.CHECK && needed.contains(option.step.id()))
                 .findFirst()
                 .orElseThrow();
         double cost = atOnce.legs().isEmpty()
                 ? straight.cost
-                : Math.min(straight.cost, curingThenAsking(atOnce.legs().get(0).remedy(), options));
-        return options.stream()
+                : Math.min(straight.cost, curingThenAsking(atOnce.legs().get(0).remedy(), ready));
+        return ready.stream()
                 .filter(option -> option.decides && option.cost <= cost - LEAST_SAVED)
                 .findFirst()
                 .orElse(straight);
@@ -213,9 +214,7 @@ final class Planner {
     }
 
     private boolean canBeMade(Check check) {
-        return !story.settled().contains(check.id())
-                && isPossible(check)
-                && (before.looks(check.after()) & ~situation.looked()) == 0;
+        return !story.settled().contains(check.id()) && isPossible(check);
     }
 
     /** With what is on board, and without running a machine that smells of burning. */
@@ -223,8 +222,14 @@ final class Planner {
         return (van.instruments() || !check.needsInstrument()) && !(check.runs() && story.isAlarming());
     }
 
-    private boolean canBeDone(Remedy remedy) {
-        return openCauses(remedy).isEmpty() && (before.looks(remedy.after()) & ~situation.looked()) == 0;
+    /** Whether a look has to come before a step: it can be chosen, and is not advised. */
+    private boolean waits(Step step) {
+        var after = switch (step.kind()) {
+            case CHECK -> network.pack.check(step.id()).after();
+            case REMEDY -> network.pack.remedy(step.id()).after();
+            case ASK, FACT, PROVE, REFER, STOP -> List.<String>of();
+        };
+        return (before.looks(after) & ~situation.looked()) != 0;
     }
 
     /** Ids of the faults that have to be cleared or cured before a remedy. */

@@ -68,11 +68,11 @@ public class CureOrderTest {
             cured += belief.weight(set) * end.cured;
         }
         assertEquals(value.minutes(), played, 1e-9);
-        assertEquals(value.cost(), played, 1e-9, "without parts, cost is time");
+        assertTrue(value.cost() >= played - 1e-9, "handing on leaves its work to somebody else");
         if (!value.legs().isEmpty()) {
             assertEquals(value.legs().get(value.legs().size() - 1).cured(), cured, 1e-9);
         }
-        assertTrue(value.minutes() <= REFER + 1e-12, "never dearer than handing on at once");
+        assertTrue(value.cost() <= order.referCost(belief) + 1e-9, "never dearer than handing on at once");
     }
 
     private record End(double minutes, double cured) {}

@@ -51,6 +51,10 @@ abstract class BrowserTest {
     static void choose(Page page, String step) {
         var next = page.getByLabel("Next step");
         next.getByRole(AriaRole.HEADING).first().waitFor();
+        var on = next.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Go on: ")));
+        if (on.isVisible()) {
+            on.click();
+        }
         if (!next.getByRole(AriaRole.HEADING).first().innerText().equals(step)) {
             next.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^All \\d+ steps")))
                     .click();

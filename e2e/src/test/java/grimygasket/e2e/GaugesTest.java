@@ -127,6 +127,9 @@ public class GaugesTest extends BrowserTest {
         var page = chromium.signedIn(installation, size);
         var call = CallPage.add(page, "Dishwasher", "Greasy glasses");
         call.sees("Grease stays on");
+        // What is wrong with the machine behind the meter is settled, so that chance has no say.
+        installation.execute("insert into simulated_machine (call_id, seed, faults, tried) values ('" + call.id()
+                + "', 7, '[\"supply-cool\"]', 0)");
         choose(page, "Measure the hot supply");
         var before = chance(page, "Supply water too cool");
         button(page, "From a meter").click();
@@ -137,9 +140,8 @@ public class GaugesTest extends BrowserTest {
         call.touch("Keep");
         assertThat(call.story()).containsText("Measure the hot supply");
         assertThat(call.story()).containsText("sound ones read 47.7 to 60.3 °C");
-        // By the hidden fault the reading is cool or not: it moves the suspicion far, one way or the other.
         var after = chance(page, "Supply water too cool");
-        assertTrue(after > before + 10 || after < before - 10, before + "% before, " + after + "% after");
+        assertTrue(after > before + 10, before + "% before, " + after + "% after");
     }
 
     @Test

@@ -25,6 +25,8 @@ final class Installation implements AutoCloseable {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     private static final Duration PATIENCE = Duration.ofSeconds(90);
 
+    private static Path prepared;
+
     private final Path folder;
     private final int databasePort = freePort();
     private final int port = freePort();
@@ -36,7 +38,7 @@ final class Installation implements AutoCloseable {
     }
 
     Installation(boolean demo) throws IOException, InterruptedException {
-        folder = Files.createTempDirectory("gasket-e2e");
+        folder = copyOfPreparedDatabase();
         startDatabase();
         var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
         command.environment().putAll(databaseEnvironment());
@@ -53,7 +55,26 @@ final class Installation implements AutoCloseable {
         application = command.redirectErrorStream(true)
                 .redirectOutput(folder.resolve("application.log").toFile())
                 .start();
-        await(port);
+        try {
+            await(port);
+        } catch (IllegalStateException e) {
+            close();
+            throw e;
+        }
+    }
+
+    /** A database server's folder is made once, and copied for each installation: that is quicker than making it. */
+    private static synchronized Path copyOfPreparedDatabase() throws IOException, InterruptedException {
+        if (prepared == null) {
+            var made = Files.createTempDirectory("gasket-e2e-prepared");
+            database(made, "start", "" + freePort());
+            database(made, "stop");
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(made.toFile())));
+            prepared = made;
+        }
+        var folder = Files.createTempDirectory("gasket-e2e");
+        run("cp", "-a", prepared + "/.", folder.toString());
+        return folder;
     }
 
     String address() {
@@ -61,11 +82,11 @@ final class Installation implements AutoCloseable {
     }
 
     void startDatabase() throws IOException, InterruptedException {
-        database("start", "" + databasePort);
+        database(folder, "start", "" + databasePort);
     }
 
     void stopDatabase() throws IOException, InterruptedException {
-        database("stop");
+        database(folder, "stop");
     }
 
     /** The rows of a query, each as its columns' texts. */
@@ -118,15 +139,19 @@ final class Installation implements AutoCloseable {
         }
     }
 
-    private void database(String verb, String... more) throws IOException, InterruptedException {
+    private static void database(Path folder, String verb, String... more) throws IOException, InterruptedException {
         var command = new ArrayList<>(List.of(ROOT.resolve("scripts/database").toString(), verb, folder.toString()));
         command.addAll(List.of(more));
+        run(command.toArray(String[]::new));
+    }
+
+    private static void run(String... command) throws IOException, InterruptedException {
         var process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .inheritIO()
                 .start();
         if (process.waitFor() != 0) {
-            throw new IllegalStateException("the database did not " + verb);
+            throw new IllegalStateException("failed: " + String.join(" ", command));
         }
     }
 

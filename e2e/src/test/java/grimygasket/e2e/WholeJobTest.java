@@ -31,7 +31,11 @@ public class WholeJobTest extends BrowserTest {
         assertEquals(
                 column("select kind, subject, answer from entry where call_id = '" + call + "' order by at, id"),
                 new String[] {
-                    "SIGN water-returns yes", "CODE d4 shown", "CHECK valve-ball open", "REMEDY replace-valve cured"
+                    "SIGN water-returns yes",
+                    "CODE E99 shown",
+                    "CODE d4 shown",
+                    "CHECK valve-ball open",
+                    "REMEDY replace-valve cured"
                 });
         assertEquals(
                 column("select used, unit_price, remedy from part_use where call_id = '" + call + "'"),
@@ -92,10 +96,9 @@ public class WholeJobTest extends BrowserTest {
 
         var evidence = page.getByPlaceholder("What else?");
         evidence.fill("E99");
-        page.getByText("Code “E99”").click();
-        assertThat(page.getByText("“E99” is not in the code table for a dishwasher by Corvanne"))
-                .isVisible();
-        assertThat(evidence).hasValue("E99");
+        page.getByText("Code “E99”, not in the tables").click();
+        assertThat(page.getByLabel("So far")).containsText("Code E99");
+        assertThat(page.getByLabel("So far")).containsText("not in the tables");
         evidence.fill("d4");
         page.getByText("Draining takes too long").click();
         assertThat(page.getByLabel("So far")).containsText("Code d4");
@@ -111,6 +114,7 @@ public class WholeJobTest extends BrowserTest {
         assertThat(call.panel()).containsText("Glass may hide");
         button(page, "Taken care of: Cuts").click();
         assertThat(call.panel()).containsText("✓ Cuts: confirmed at");
+        button(page, "Taken care of: It tips").click();
         button(page, "Taken care of: Electric shock").click();
         assertThat(call.panel()).containsText("✓ Electric shock: confirmed at");
 
@@ -201,7 +205,7 @@ public class WholeJobTest extends BrowserTest {
         assertEquals(column("select count(*) from customer where name like 'The Plover%'"), new String[] {"1"});
 
         // Looked at more closely, it has no disposer: its fault is no suspect any more.
-        button(page, "Smells").or(button(page, "It smells")).click();
+        button(page, "Yes: It smells").click();
         page.getByLabel("Drains into a food disposer").first().click();
         page.getByText(Pattern.compile("^All \\d+ faults")).click();
         assertThat(page.getByLabel("Most likely")).not().containsText("Disposer");

@@ -154,8 +154,7 @@ public class CallTest extends ServerTest {
         var call = Calls.add(signedIn());
         var unknown = call.enter("CODE", "E99", "shown");
         assertEquals(unknown.status(), 200, "it is kept as it was read");
-        assertEquals(
-                unknown.body().path("entries").path(0).path("subject").asString(), "E99", unknown.toString());
+        assertEquals(unknown.body().path("entries").path(0).path("subject").asString(), "E99", unknown.toString());
         assertEquals(
                 call.enter("CODE", "D4", "shown")
                         .body()

@@ -74,7 +74,7 @@ public class ReportTest extends ServerTest {
         assertEquals(rows(report, "Tried out afterwards"), List.of("It washes every rack | seen once"));
         assertEquals(rows(report, "Found in the machine"), List.of("3 × olive stone | binned"));
         assertEquals(section(report, "Our advice").path("text").asString(), "Scrape the plates");
-        assertEquals(section(report, "Made safe").path("text").asString(), "Cuts");
+        assertEquals(section(report, "Made safe").path("text").asString(), "Cuts, It tips");
         assertTrue(rows(report, "Next dates").get(0).contains("every"));
     }
 

@@ -1,0 +1,32 @@
+package grimygasket.e2e;
+
+import static org.testng.Assert.assertTrue;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.util.List;
+
+/** The automatic rules of WCAG 2.2 AA. */
+final class Axe {
+    private Axe() {}
+
+    /** On a screen that holds the whole view, as what the bar at the foot covers can be scrolled free. */
+    static void assertClean(Page page, String view) {
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        var size = page.viewportSize();
+        page.setViewportSize(size.width, (int) page.evaluate("document.documentElement.scrollHeight + 100"));
+        var violations = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze()
+                .getViolations();
+        page.setViewportSize(size.width, size.height);
+        assertTrue(
+                violations.isEmpty(),
+                view + ": "
+                        + violations.stream()
+                                .map(rule -> rule.getId() + " "
+                                        + rule.getNodes().get(0).getHtml())
+                                .toList());
+    }
+}

@@ -1,0 +1,40 @@
+package grimygasket.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.Test;
+
+/** The views beside the call; their layout differs little with the size, so that the rules are tried at one of them. */
+public class ViewsTest extends BrowserTest {
+    @Test
+    public void everyViewPassesTheAutomaticRules() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        for (var view : new String[] {"", "/faults", "/faults/wax-set", "/signs", "/codes", "/versions"}) {
+            page.navigate(installation.address() + "/know-how/dishwasher" + view);
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dishwasher"))
+                    .waitFor();
+            Axe.assertClean(page, "know-how" + view);
+        }
+        for (var gauge : new String[] {"", "/drain-pump", "/hardness", "/fill"}) {
+            page.navigate(installation.address() + "/gauges" + gauge);
+            page.getByRole(AriaRole.HEADING).first().waitFor();
+            Axe.assertClean(page, "gauges" + gauge);
+        }
+        page.navigate(installation.address() + "/gauges/hardness");
+        page.getByLabel("Hardness", new Page.GetByLabelOptions().setExact(true)).fill("210");
+        page.getByRole(AriaRole.FIGURE).waitFor();
+        Axe.assertClean(page, "gauge judged");
+        page.navigate(installation.address() + HALF_DONE);
+        choose(page, "Measure the hot supply");
+        button(page, "From a meter").click();
+        page.getByText("Steady at").waitFor();
+        button(page, "Hold").click();
+        Axe.assertClean(page, "meter");
+        page.navigate(installation.address() + HALF_DONE + "/report");
+        page.getByText("Likeliest cause so far").waitFor();
+        Axe.assertClean(page, "report");
+        page.navigate(installation.address() + "/settings");
+        page.getByText("How often to clean").first().waitFor();
+        Axe.assertClean(page, "settings");
+    }
+}
