@@ -16,6 +16,14 @@ public final class Lexicon {
     /** A phrase counts as said if its words stand within so many more. */
     private static final int APART = 3;
 
+    /** What a word counts that is begun only, and one that is written otherwise. */
+    private static final double BEGUN = 0.8;
+
+    private static final double SLIP = 0.6;
+
+    /** So many letters make a word whose ending may be anything. */
+    private static final int A_WORD = 5;
+
     private final List<Item> items = new ArrayList<>();
 
     /** What can be found. */
@@ -129,19 +137,24 @@ public final class Lexicon {
         return best;
     }
 
+    private static double fit(String word, String other) {
+        if (other.equals(word)) {
+            return 1;
+        }
+        if (other.startsWith(word) && word.length() > 1) {
+            return BEGUN;
+        }
+        boolean ending = word.startsWith(other) && other.length() >= A_WORD;
+        return ending || Stems.alike(word, other) ? SLIP : 0;
+    }
+
     /** How well each word is found among others; 0 if one is not. */
     private static double covered(List<String> wanted, List<String> among) {
         double sum = 0;
         for (var word : wanted) {
             double best = 0;
             for (var other : among) {
-                best = Math.max(
-                        best,
-                        other.equals(word)
-                                ? 1
-                                : other.startsWith(word) && word.length() > 1
-                                        ? 0.8
-                                        : Stems.alike(word, other) ? 0.6 : 0);
+                best = Math.max(best, fit(word, other));
             }
             if (best == 0) {
                 return 0;

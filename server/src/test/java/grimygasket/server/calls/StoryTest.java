@@ -1,0 +1,107 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Entries as they are sent again, taken back, corrected, and as they exclude each other. */
+public class StoryTest extends ServerTest {
+    private static double chance(JsonNode call, String fault) {
+        return call.path("assessment")
+                .path("ranking")
+                .valueStream()
+                .filter(suspect -> suspect.path("fault").asString().equals(fault))
+                .findFirst()
+                .orElseThrow()
+                .path("chance")
+                .asDouble();
+    }
+
+    @Test
+    public void anIdIsOfOneEntryOnly() {
+        var call = Calls.add(signedIn());
+        var id = UUID.randomUUID();
+        assertEquals(call.enter(id, "SIGN", "smell", "yes").status(), 200);
+        assertEquals(call.enter(id, "SIGN", "smell", "yes").status(), 200, "the same again changes nothing");
+        var other = call.enter(id, "SIGN", "rattle", "yes");
+        assertEquals(other.kind(), "invalid");
+        assertTrue(other.detail().contains("repeat of another entry"), other.detail());
+        assertEquals(call.get().body().path("entries").size(), 1);
+    }
+
+    @Test
+    public void whatWasTakenBackDoesNotComeAgainWithALateRepeat() {
+        var call = Calls.add(signedIn());
+        var id = UUID.randomUUID();
+        call.enter(id, "SIGN", "smell", "yes");
+        call.takeBack(id.toString(), 1);
+        assertEquals(call.enter(id, "SIGN", "smell", "yes").body().path("entries").size(), 0);
+        assertEquals(
+                call.enter("SIGN", "smell", "no").body().path("entries").size(), 1, "it can be answered anew");
+    }
+
+    /** The sign seen before and after a remedy stands twice; with the remedy gone the last answer counts, and counts once. */
+    @Test
+    public void aRemedyTakenBackJoinsWhatItParted() {
+        var call = Calls.add(signedIn());
+        call.enter("SIGN", "standing-water", "yes");
+        var remedy = UUID.randomUUID();
+        call.enter(remedy, "REMEDY", "open-tap", "still-failing");
+        var twice = call.enter("SIGN", "standing-water", "no").body();
+        assertEquals(twice.path("entries").size(), 3);
+        var joined = call.takeBack(remedy.toString(), 1).body();
+        var anew = Calls.add(signedIn());
+        var once = anew.enter("SIGN", "standing-water", "no").body();
+        assertEquals(chance(joined, "impeller-jammed"), chance(once, "impeller-jammed"), 1e-12);
+    }
+
+    @Test
+    public void signsThatExcludeEachOtherDoNotStandTogether() {
+        var call = Calls.add(signedIn());
+        call.enter("SIGN", "pump-hums", "yes");
+        var refused = call.enter("SIGN", "pump-silent", "yes");
+        assertEquals(refused.kind(), "invalid");
+        assertTrue(refused.detail().contains("exclude each other"), refused.detail());
+        assertEquals(call.enter("SIGN", "pump-silent", "no").status(), 200);
+        var no = call.get().body().path("entries").path(1);
+        assertEquals(
+                call.correct(no.path("id").asString(), "yes", no.path("version").asInt()).kind(), "invalid");
+    }
+
+    @Test
+    public void somethingBurningStopsTheCallUntilItIsMadeSafe() {
+        var call = Calls.add(signedIn());
+        var stopped = call.enter("SIGN", "alarm", "yes").body();
+        var plan = stopped.path("assessment").path("plan");
+        assertEquals(plan.path("next").path("kind").asString(), "STOP");
+        assertEquals(plan.path("alternatives").size(), 0);
+        assertEquals(stopped.path("stands").asString(), "SAFE");
+        assertEquals(stopped.path("cautionsOpen").path(0).asString(), "alarm");
+        var safe = call.keepCaution("alarm").body().path("assessment").path("plan");
+        assertFalse(safe.path("next").path("kind").asString().equals("STOP"));
+        assertTrue(safe.toString().contains("insulation"), "measured unplugged");
+        assertFalse(safe.toString().contains("forced-drain"), "it is not run");
+    }
+
+    @Test
+    public void aComplaintIsKeptAsOne() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var complained = client.post(
+                call.path + "/entries",
+                "{\"id\": \"%s\", \"kind\": \"SIGN\", \"subject\": \"rattle\", \"answer\": \"yes\", \"complaint\": true}"
+                        .formatted(UUID.randomUUID()));
+        assertTrue(complained.body().path("entries").path(0).path("complaint").asBoolean());
+        var noticed = Calls.add(client);
+        var seen = noticed.enter("SIGN", "rattle", "yes").body();
+        assertFalse(seen.path("entries").path(0).path("complaint").asBoolean());
+        assertTrue(
+                chance(complained.body(), "object-in-sump") > chance(seen, "object-in-sump"),
+                "nobody calls by chance");
+    }
+}
