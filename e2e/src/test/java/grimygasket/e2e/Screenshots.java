@@ -1,13 +1,26 @@
 package grimygasket.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
 
 /** Takes the pictures of docs/screenshots from the demo data; run by scripts/screenshots. */
 public final class Screenshots {
     private static final String CLOSED = "/calls/0193a000-0000-7000-8000-000000000401";
     private static final String NOTHING_KNOWN = "/calls/0193a000-0000-7000-8000-000000000405";
+
+    private static final String DRYER = "/calls/0193a000-0000-7000-8000-000000000411";
+
+    /** A picture with more than this share of one colour shows nothing. */
+    private static final double BLANK = 0.95;
 
     private Screenshots() {}
 
@@ -19,6 +32,9 @@ public final class Screenshots {
             for (var size : Size.values()) {
                 page = chromium.signedIn(installation, size);
                 takeGauge(page, installation.address(), folder, "gauge-" + size.width());
+                page.navigate(installation.address());
+                page.getByText("of work").waitFor();
+                page.waitForLoadState(LoadState.NETWORKIDLE);
                 take(page, folder, "round-" + size.width());
                 takeCall(page, installation.address() + BrowserTest.HALF_DONE, folder, "call-" + size.width());
             }
@@ -27,6 +43,7 @@ public final class Screenshots {
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#open", folder, "open-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#prove", folder, "prove-390");
+            takeStop(page, installation.address() + DRYER, folder, "stop-390");
             takeMeter(page, installation.address() + BrowserTest.HALF_DONE, folder, "meter-390");
             page = chromium.signedIn(installation, Size.DESK);
             takeCall(page, installation.address() + BrowserTest.HALF_DONE + "#safe", folder, "safe-1280");
@@ -42,9 +59,6 @@ public final class Screenshots {
             page.navigate(installation.address() + CLOSED + "/report");
             page.getByText("because of").waitFor();
             take(page, folder, "report-1280");
-            page.navigate(installation.address() + "/settings");
-            page.getByText("How often to clean").first().waitFor();
-            take(page, folder, "settings-1280");
         }
     }
 
@@ -58,7 +72,18 @@ public final class Screenshots {
         page.getByText("Only 45%").waitFor();
         page.evaluate("document.activeElement.blur()");
         take(page, folder, name);
+    }
+
+    /** Something smells of burning: it stops the call. */
+    private static void takeStop(Page page, String address, Path folder, String name) {
+        page.navigate(address + "#call");
+        BrowserTest.button(page, "Smell of burning").click();
+        page.navigate("about:blank");
         page.navigate(address);
+        page.getByText("Nothing else is asked").waitFor();
+        take(page, folder, name);
+        BrowserTest.button(page, "Undo: Smell of burning").click();
+        page.getByText("Nothing else is asked").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
     }
 
     private static void takeMeter(Page page, String address, Path folder, String name) {
@@ -90,6 +115,27 @@ public final class Screenshots {
 
     private static void take(Page page, Path folder, String name) {
         page.evaluate("document.fonts.ready");
-        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+        var file = folder.resolve(name + ".png");
+        refuseBlank(file, page.screenshot(new Page.ScreenshotOptions().setPath(file)));
+    }
+
+    /** A page that is not there yet is nearly of one colour. */
+    private static void refuseBlank(Path file, byte[] png) {
+        try {
+            var picture = ImageIO.read(new ByteArrayInputStream(png));
+            int[] colours = picture.getRGB(0, 0, picture.getWidth(), picture.getHeight(), null, 0, picture.getWidth());
+            long most = Arrays.stream(colours)
+                    .boxed()
+                    .collect(Collectors.groupingBy(colour -> colour, Collectors.counting()))
+                    .values()
+                    .stream()
+                    .max(Long::compare)
+                    .orElseThrow();
+            if (most > BLANK * colours.length) {
+                throw new IllegalStateException(file + " is nearly of one colour: the page was not there yet");
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }
