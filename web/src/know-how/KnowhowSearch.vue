@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { watch } from 'vue'
+import { useFound } from '../api/queries'
 import type { Knowhow } from '../api/types'
 import { matching } from '../judgement/findings'
 import TextField from '../ui/TextField.vue'
@@ -11,7 +12,17 @@ const MOST = 12
 const props = defineProps<{ knowhow: Knowhow }>()
 const text = ref('')
 const all = computed(() => everything(props.knowhow))
-const found = computed(() => (text.value.trim() ? matching(all.value, text.value) : []))
+/** What people mean by the words, on a machine with all that there is. */
+const { data: hits } = useFound(
+  () => ({ kind: props.knowhow.pack.id, features: props.knowhow.pack.features.map((feature) => feature.id) }),
+  text,
+)
+const found = computed(() => {
+  if (!text.value.trim()) return []
+  const names = (hits.value ?? []).map((hit) => `${hit.kind.toLowerCase()}:${hit.name}`)
+  const meant = names.flatMap((name) => all.value.find(({ tag, label }) => `${tag}:${label}` === name) ?? [])
+  return [...new Set([...matching(all.value, text.value), ...meant])]
+})
 
 const route = useRoute()
 watch(

@@ -106,4 +106,21 @@ public class PackTest {
                 new Outcome("x", "X", 0.1, null, null, 0, List.of(), null),
                 new Outcome("y", "Y", 0, null, null, 0, List.of(), null));
     }
+
+    @Test
+    public void noMoreFaultsAndLayersThanCanBeWeighedTogether() {
+        var packs = new Packs();
+        for (int i = 0; i <= Pack.MOST_FAULTS; i++) {
+            packs.fault("f" + i, 0.01);
+        }
+        for (int i = 0; i <= Pack.MOST_LAYERS; i++) {
+            packs.layer("l" + i, null, 1, 1);
+        }
+        var refused = expectThrows(PackException.class, packs::build);
+        assertEquals(
+                refused.problems(),
+                List.of(
+                        "there are 64 faults, and at most 63 can be weighed together",
+                        "there are 65 layers, and at most 64 can be weighed together"));
+    }
 }

@@ -307,4 +307,61 @@ public class RingTest {
         assertEquals(stands(cured.laid(piece("plate", "below"))), Stage.CLOSE);
         assertEquals(stands(cured.closed()), Stage.HAND_OVER);
     }
+
+    /** A cut-out blows again while the duct that blew it is as it was: for the lead alone to leave so. */
+    @Test
+    public void whatComesBackKeepsTheRingOpenUntilItsCauseIsClearedOrCured() {
+        var pack = new Packs()
+                .fault("duct", 0.01)
+                .consequence("cut-out", 0.001, Map.of("duct", 0.3))
+                .check(
+                        "flow",
+                        null,
+                        3,
+                        new Outcome("poor", "poor", 0.01, Map.of("duct", 0.95), null, 0, List.of(), null),
+                        new Outcome("good", "good", 0, Map.of(), null, 0, List.of(), null))
+                .remedy("clean", null, 10, null, Map.of("duct", 0.9))
+                .remedy(new grimygasket.pack.Remedy(
+                        "fit",
+                        "Fit the cut-out",
+                        null,
+                        5,
+                        Map.of("cut-out", 0.9),
+                        List.of(),
+                        List.of(),
+                        0,
+                        List.of(),
+                        List.of(),
+                        "works",
+                        List.of(),
+                        null,
+                        List.of(),
+                        true,
+                        null,
+                        null,
+                        false))
+                .build();
+        var fitted = new RemedyTried("fit", Proved.CURED);
+        var open =
+                Curing.gaps(pack, Packs.MACHINE, new Visits().findings(fitted).build());
+        assertEquals(
+                open,
+                List.of(new Gap(
+                        "“Fit the cut-out” comes back while what brings it is neither cleared nor cured: duct.",
+                        Authority.LEAD)));
+        var cleared = new CheckMade("flow", "good");
+        assertEquals(
+                Curing.gaps(
+                        pack,
+                        Packs.MACHINE,
+                        new Visits().findings(cleared, fitted).build()),
+                List.of());
+        var cured = new RemedyTried("clean", Proved.STILL_FAILING);
+        assertEquals(
+                Curing.gaps(
+                        pack,
+                        Packs.MACHINE,
+                        new Visits().findings(cured, fitted).build()),
+                List.of());
+    }
 }
