@@ -29,7 +29,9 @@ public class WholeJobTest extends BrowserTest {
         handOver(screen);
 
         assertEquals(
-                column("select kind, subject, answer from entry where call_id = '" + call + "' order by at, id"),
+                column("select kind, subject, answer from entry where call_id = '"
+                        + call
+                        + "' and taken_back_at is null order by at, id"),
                 new String[] {
                     "SIGN water-returns yes",
                     "CODE E99 shown",
