@@ -20,7 +20,7 @@ const open = defineModel<boolean>({ required: true })
 const router = useRouter()
 const { draft, knownHome, problem, busy, chooseHome, otherHome, chooseMachine, otherMachine, clear, add } =
   useNewCall(toRef(props, 'day'), props.visit)
-const { data: knowhow } = useKnowhow(() => draft.value.machine.kind)
+const { data: knowhow, isFetching } = useKnowhow(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
 
@@ -32,6 +32,8 @@ function chooseKind(kind: string) {
   draft.value.machine.features = []
   chosenKind.value = kind
 }
+/** Without them, whatever they carry would be missing from the diagnosis. */
+const stillToTick = computed(() => !!chosenKind.value && isFetching.value)
 watch(
   () => draft.value.machine.id,
   () => {
@@ -185,7 +187,7 @@ async function submit() {
 
       <div class="flex flex-wrap justify-between gap-2 sm:col-span-2">
         <button type="button" class="btn btn-quiet" @click="clear">Clear</button>
-        <button class="btn btn-act" :disabled="busy">Put on the round</button>
+        <button class="btn btn-act" :disabled="busy || stillToTick">Put on the round</button>
       </div>
     </form>
   </Sheet>

@@ -17,10 +17,7 @@ public final class Cases {
                 met += run.failures().isEmpty() ? 1 : 0;
                 System.out.printf(
                         "%-16s %-36s %-44s %s%n",
-                        kind,
-                        run.one().id(),
-                        run.leader() + " " + Math.round(100 * run.chance()) + " %",
-                        run.next());
+                        kind, run.one().id(), run.leader() + " " + Math.round(100 * run.chance()) + " %", run.next());
                 run.failures().forEach(failure -> System.out.println("    fails: " + failure));
                 if (run.one().fails() != null) {
                     System.out.println("    known: " + run.one().fails());

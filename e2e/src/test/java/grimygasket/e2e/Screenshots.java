@@ -83,7 +83,8 @@ public final class Screenshots {
         page.getByText("Nothing else is asked").waitFor();
         take(page, folder, name);
         BrowserTest.button(page, "Undo: Smell of burning").click();
-        page.getByText("Nothing else is asked").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+        page.getByText("Nothing else is asked")
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
     }
 
     private static void takeMeter(Page page, String address, Path folder, String name) {

@@ -183,7 +183,7 @@ public class WholeJobTest extends BrowserTest {
         assertThat(report).containsText("“" + complaint + "”");
         assertThat(report).containsText(Pattern.compile("Return valve stuck open, .+ sure, because of:"));
         assertThat(report.getByLabel("Done")).containsText("Replace the return valve");
-        assertThat(report.getByLabel("Made safe")).containsText("Cuts, Electric shock");
+        assertThat(report.getByLabel("Made safe")).containsText("Cuts, It tips, Electric shock");
         assertThat(report.getByLabel("Found inside")).containsText("grit, worn");
         assertThat(report.getByLabel("Parts")).containsText("the old one is disposed of");
         assertThat(report.getByLabel("Parts")).containsText("€7.40");

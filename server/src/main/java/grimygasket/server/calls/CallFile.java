@@ -91,7 +91,8 @@ class CallFile {
         var findings = judge.findings(file.machine(), call.revision(), file.entries());
         var vanParts =
                 shelf.partsFor(me.id(), file.machine().kind(), file.machine().maker());
-        var assessment = Diagnosis.assess(pack, machine, new Evidence(findings, judge.van(vanParts)));
+        var confirmed = file.cautions().stream().map(CautionKept::caution).collect(Collectors.toSet());
+        var assessment = Diagnosis.assess(pack, machine, new Evidence(findings, judge.van(vanParts), confirmed));
         var family = accounts.family(me.id());
         var readings = new ReadingsOfCall(pack, machine, family);
         var job = file.job();
@@ -100,7 +101,7 @@ class CallFile {
                 file.complaint(),
                 findings,
                 file.partUses().stream().map(CallFile::count).toList(),
-                file.cautions().stream().map(CautionKept::caution).collect(Collectors.toSet()),
+                confirmed,
                 laid,
                 JobSheet.said(job.conditions()),
                 JobSheet.said(job.debts()),

@@ -40,9 +40,9 @@ public class StoryTest extends ServerTest {
         var id = UUID.randomUUID();
         call.enter(id, "SIGN", "smell", "yes");
         call.takeBack(id.toString(), 1);
-        assertEquals(call.enter(id, "SIGN", "smell", "yes").body().path("entries").size(), 0);
         assertEquals(
-                call.enter("SIGN", "smell", "no").body().path("entries").size(), 1, "it can be answered anew");
+                call.enter(id, "SIGN", "smell", "yes").body().path("entries").size(), 0);
+        assertEquals(call.enter("SIGN", "smell", "no").body().path("entries").size(), 1, "it can be answered anew");
     }
 
     /** The sign seen before and after a remedy stands twice; with the remedy gone the last answer counts, and counts once. */
@@ -70,7 +70,9 @@ public class StoryTest extends ServerTest {
         assertEquals(call.enter("SIGN", "pump-silent", "no").status(), 200);
         var no = call.get().body().path("entries").path(1);
         assertEquals(
-                call.correct(no.path("id").asString(), "yes", no.path("version").asInt()).kind(), "invalid");
+                call.correct(no.path("id").asString(), "yes", no.path("version").asInt())
+                        .kind(),
+                "invalid");
     }
 
     @Test
@@ -101,7 +103,6 @@ public class StoryTest extends ServerTest {
         var seen = noticed.enter("SIGN", "rattle", "yes").body();
         assertFalse(seen.path("entries").path(0).path("complaint").asBoolean());
         assertTrue(
-                chance(complained.body(), "object-in-sump") > chance(seen, "object-in-sump"),
-                "nobody calls by chance");
+                chance(complained.body(), "object-in-sump") > chance(seen, "object-in-sump"), "nobody calls by chance");
     }
 }

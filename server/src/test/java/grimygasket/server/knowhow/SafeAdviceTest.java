@@ -48,8 +48,8 @@ public class SafeAdviceTest {
         for (var remedy : List.of("clean-duct", "free-flap")) {
             assertTrue(ids(dryer.cautions(dryer.remedy(remedy), GAS_DRYER)).contains("carbon-monoxide"), remedy);
         }
-        assertFalse(
-                ids(dryer.cautions(dryer.remedy("free-flap"), Set.of("vented", "heater"))).contains("carbon-monoxide"));
+        assertFalse(ids(dryer.cautions(dryer.remedy("free-flap"), Set.of("vented", "heater")))
+                .contains("carbon-monoxide"));
     }
 
     @Test
@@ -137,7 +137,9 @@ public class SafeAdviceTest {
     public void everyRemedyOfACurrentToEarthIsProvedToBeSafe(Pack pack) {
         pack.remedies().stream()
                 .filter(remedy -> remedy.cures().keySet().stream()
-                        .anyMatch(Set.of("heater-to-earth", "wiring-overheated", "gas-leaks", "water-in-motor")::contains))
+                        .anyMatch(
+                                Set.of("heater-to-earth", "wiring-overheated", "gas-leaks", "water-in-motor")
+                                        ::contains))
                 .forEach(remedy -> assertEquals(remedy.proof(), "safe", remedy.id()));
     }
 
@@ -190,7 +192,8 @@ public class SafeAdviceTest {
     @Test
     public void aLooseDishwasherTipsAndIsHeavy() {
         assertTrue(ids(dishwasher.cautions("filter-out", List.of(), Set.of())).contains("tips"));
-        assertTrue(ids(dishwasher.cautions(dishwasher.remedy("level-machine"), Set.of())).contains("lifting"));
+        assertTrue(ids(dishwasher.cautions(dishwasher.remedy("level-machine"), Set.of()))
+                .contains("lifting"));
     }
 
     @Test
