@@ -15,7 +15,6 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
-import grimygasket.pack.Remedy;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
@@ -50,25 +49,7 @@ public class ConsequencesTest {
                 .remedy("clean-duct", null, 20, null, Map.of("duct", 0.95))
                 .remedy("clean-fan", null, 20, null, Map.of("fan", 0.95))
                 .remedy("fit-element", null, 20, null, Map.of("element", 0.95))
-                .remedy(new Remedy(
-                        "fit-cut-out",
-                        "fit-cut-out",
-                        null,
-                        10,
-                        Map.of("cut-out", 0.95),
-                        List.of(),
-                        List.of(),
-                        0,
-                        List.of(),
-                        List.of(),
-                        "works",
-                        List.of(),
-                        null,
-                        List.of(),
-                        true,
-                        null,
-                        null,
-                        false))
+                .remedyAfterCauses("fit-cut-out", "fit-cut-out", 10, Map.of("cut-out", 0.95))
                 .build();
     }
 

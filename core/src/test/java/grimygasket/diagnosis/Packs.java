@@ -130,6 +130,13 @@ public final class Packs {
                 List.of(), false, null, null, false));
     }
 
+    /** One without a part, worked from outside, that asks for what brings its faults about to be cleared or cured first. */
+    public Packs remedyAfterCauses(String id, String name, double minutes, Map<String, Double> cures) {
+        return remedy(new Remedy(
+                id, name, null, minutes, cures, List.of(), List.of(), 0, List.of(), List.of(), "works", List.of(), null,
+                List.of(), true, null, null, false));
+    }
+
     public Packs remedy(Remedy remedy) {
         remedies.add(remedy);
         return this;

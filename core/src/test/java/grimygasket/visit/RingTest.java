@@ -321,25 +321,7 @@ public class RingTest {
                         new Outcome("poor", "poor", 0.01, Map.of("duct", 0.95), null, 0, List.of(), null),
                         new Outcome("good", "good", 0, Map.of(), null, 0, List.of(), null))
                 .remedy("clean", null, 10, null, Map.of("duct", 0.9))
-                .remedy(new grimygasket.pack.Remedy(
-                        "fit",
-                        "Fit the cut-out",
-                        null,
-                        5,
-                        Map.of("cut-out", 0.9),
-                        List.of(),
-                        List.of(),
-                        0,
-                        List.of(),
-                        List.of(),
-                        "works",
-                        List.of(),
-                        null,
-                        List.of(),
-                        true,
-                        null,
-                        null,
-                        false))
+                .remedyAfterCauses("fit", "Fit the cut-out", 5, Map.of("cut-out", 0.9))
                 .build();
         var fitted = new RemedyTried("fit", Proved.CURED);
         var open =
