@@ -35,8 +35,8 @@ final class Optimum {
     /** A future less likely than this ends with handing on, for both alike. */
     private static final double NEGLIGIBLE = 1e-3;
 
-    /** From this chance on a remedy without a part spares one. */
-    private static final double SPARES_A_PART = 0.3;
+    /** From this chance of cure on, a remedy without a part spares one, and a fault has work waiting for whoever comes next. */
+    private static final double OFTEN = 0.3;
 
     private final Pack pack;
     private final Van van;
@@ -46,10 +46,14 @@ final class Optimum {
     /** No machine that still fails is done with for less. */
     private final double least;
 
+    /** By fault, the minutes that its quickest remedy takes in all. */
+    private final double[] workLeft;
+
     Optimum(Pack pack, Van van) {
         this.pack = pack;
         this.van = van;
         this.least = pack.remedies().stream().mapToDouble(this::work).reduce(pack.referMinutes(), Math::min);
+        this.workLeft = pack.faults().stream().mapToDouble(this::workLeft).toArray();
     }
 
     /**
@@ -126,7 +130,7 @@ final class Optimum {
 
     private double planned(State state, double reached) {
         if (reached < NEGLIGIBLE) {
-            return pack.referMinutes();
+            return handOn(state);
         }
         var next = Diagnosis.assess(pack, new Machine(Set.of(), Ratings.NONE), new Evidence(state.findings, van))
                 .plan()
@@ -135,7 +139,7 @@ final class Optimum {
             case ASK -> ask(state, pack.sign(next.id()));
             case CHECK -> check(state, pack.check(next.id()));
             case REMEDY -> treat(state, pack.remedy(next.id()));
-            default -> new Way(pack.referMinutes(), List.of(), List.of());
+            default -> new Way(handOn(state), List.of(), List.of());
         };
         double cost = way.cost;
         for (int i = 0; i < way.states.size(); i++) {
@@ -146,13 +150,13 @@ final class Optimum {
 
     private double best(State state, double reached) {
         if (reached < NEGLIGIBLE) {
-            return pack.referMinutes();
+            return handOn(state);
         }
         var known = found.get(state.key);
         if (known != null) {
             return known;
         }
-        double best = pack.referMinutes();
+        double best = handOn(state);
         for (var way : ways(state)) {
             double cost = way.cost
                     + least
@@ -302,7 +306,7 @@ final class Optimum {
         boolean due = pack.remedies().stream()
                 .noneMatch(other -> other.parts().isEmpty()
                         && remedy.cures().keySet().stream()
-                                .anyMatch(fault -> other.cures().getOrDefault(fault, 0.0) >= SPARES_A_PART));
+                                .anyMatch(fault -> other.cures().getOrDefault(fault, 0.0) >= OFTEN));
         double gain = 0;
         for (int f = 0; f < pack.faults().size(); f++) {
             double chance = remedy.cures().getOrDefault(pack.faults().get(f).id(), 0.0);
@@ -311,6 +315,25 @@ final class Optimum {
             }
         }
         return work(remedy) + van.priceInMinutes(pack, remedy.parts()) * (due ? Math.max(0, 1 - gain) : 1);
+    }
+
+    /** Giving up, and the work on each fault that is there, which somebody else has to do from its beginning. */
+    private double handOn(State state) {
+        double cost = pack.referMinutes();
+        for (int f = 0; f < pack.faults().size(); f++) {
+            for (int set = 0; set < state.weights.length; set++) {
+                cost += (set >> f & 1) == 1 ? state.weights[set] * workLeft[f] : 0;
+            }
+        }
+        return cost;
+    }
+
+    private double workLeft(Fault fault) {
+        return pack.remedies().stream()
+                .filter(remedy -> remedy.cures().getOrDefault(fault.id(), 0.0) >= OFTEN)
+                .mapToDouble(remedy -> work(remedy) + reach(remedy.layer(), new HashSet<>()))
+                .min()
+                .orElse(0);
     }
 
     private double work(Remedy remedy) {

@@ -1,7 +1,6 @@
 package grimygasket.diagnosis;
 
 import grimygasket.pack.Remedy;
-import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
@@ -40,7 +39,7 @@ final class Belief {
      * only by the pack's share of calls about nothing listed.
      */
     static Belief prior(Network network) {
-        var mass = priorMass(network);
+        var mass = network.priorMass.clone();
         mass[0] *= network.pack.unexplained();
         return new Belief(network, network.sets, mass);
     }
@@ -48,51 +47,10 @@ final class Belief {
     /** Prior probability of all sets too large to be considered. */
     static double massCutOff(Network network) {
         double kept = 0;
-        for (double mass : priorMass(network)) {
+        for (double mass : network.priorMass) {
             kept += mass;
         }
         return 1 - kept;
-    }
-
-    /**
-     * By set, the chance that exactly its faults have come: each by its rate, or brought by others of the set, and no other
-     * although those of the set may bring it. A Bayesian network of noisy ORs (Pearl, 1988).
-     */
-    private static double[] priorMass(Network network) {
-        int faults = network.faults.size();
-        var odds = FaultSets.factors(faults, 0);
-        double sound = 1;
-        for (int f = 0; f < faults; f++) {
-            double rate = network.faults.get(f).rate();
-            odds[f] = rate / (1 - rate);
-            sound *= 1 - rate;
-        }
-        var mass = network.sets.products(odds, sound);
-        for (int s = 1; s < mass.length; s++) {
-            mass[s] *= brought(network, network.sets.members(s));
-        }
-        return mass;
-    }
-
-    /** By how much the chance of a set differs from that of faults which have nothing to do with each other. */
-    private static double brought(Network network, int[] set) {
-        double factor = 1;
-        for (int cause : set) {
-            factor *= network.bringsNothing(cause);
-        }
-        for (int fault : set) {
-            double spared = 1;
-            for (int cause : set) {
-                spared *= network.spares(cause, fault);
-            }
-            if (spared < 1) {
-                double rate = network.faults.get(fault).rate();
-                // It is in the set, so that it was not spared is to be taken back from what was reckoned for all
-                // causes.
-                factor *= (1 - (1 - rate) * spared) / rate / spared;
-            }
-        }
-        return factor;
     }
 
     /**
@@ -139,9 +97,7 @@ final class Belief {
     double both(int fault, int other) {
         double chance = 0;
         for (int s : sets.containing(fault)) {
-            for (int member : sets.members(s)) {
-                chance += member == other ? weights[s] : 0;
-            }
+            chance += (sets.bits(s) >> other & 1) == 1 ? weights[s] : 0;
         }
         return chance;
     }
@@ -154,27 +110,17 @@ final class Belief {
         return marginals;
     }
 
-    /** Chance that at least one of some faults is present. */
-    double any(int[] faults) {
+    /**
+     * Chance that at least one of some faults is present.
+     *
+     * @param faults as bits
+     */
+    double any(long faults) {
         double chance = 0;
-        for (int i = 0; i < faults.length; i++) {
-            var before = Arrays.copyOf(faults, i);
-            for (int s : sets.containing(faults[i])) {
-                chance += isDisjoint(sets.members(s), before) ? weights[s] : 0;
-            }
+        for (int s = 0; s < weights.length; s++) {
+            chance += (sets.bits(s) & faults) != 0 ? weights[s] : 0;
         }
         return chance;
-    }
-
-    private static boolean isDisjoint(int[] set, int[] other) {
-        for (int a : set) {
-            for (int b : other) {
-                if (a == b) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 
     /** Chance of something that is as likely under each set as said. */

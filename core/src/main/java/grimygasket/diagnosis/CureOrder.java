@@ -42,8 +42,11 @@ final class CureOrder {
 
     private final double referMinutes;
 
-    /** By fault, the minutes that its quickest remedy takes in all: whoever comes next has that work to do, too. */
+    /** By set, the minutes that the quickest remedies of its faults take in all: whoever comes next has that to do, too. */
     private final double[] workLeft;
+
+    /** Indices of the items, the most efficient first, as things stand now: futures differ little from it. */
+    private final int[] usual;
 
     /**
      * A remedy with its price.
@@ -87,11 +90,16 @@ final class CureOrder {
         }
     }
 
-    CureOrder(Network network, Access access, Prerequisites before, Van van, List<Remedy> remedies) {
+    /**
+     * @param belief as it is now; those that are valued are about the same sets
+     * @param now how things stand
+     */
+    CureOrder(Network network, Prerequisites before, Van van, List<Remedy> remedies, Belief belief, Situation now) {
         this.network = network;
-        this.access = access;
+        this.access = network.access;
         this.before = before;
         this.referMinutes = network.pack.referMinutes();
+        long spared = spared(remedies);
         this.items = remedies.stream()
                 .map(r -> {
                     double minutes = r.minutes()
@@ -101,46 +109,66 @@ final class CureOrder {
                     var faults = IntStream.range(0, network.faults.size())
                             .filter(f -> cures[f] > 0)
                             .toArray();
+                    long aims = IntStream.of(faults).mapToLong(f -> 1L << f).sum();
                     return new Item(
                             r,
                             faults,
-                            IntStream.of(faults).mapToLong(f -> 1L << f).sum(),
+                            aims,
                             IntStream.of(faults).mapToDouble(f -> cures[f]).toArray(),
                             access.chain(r.layer()),
                             before.causes(r),
                             before.looks(r.after()),
                             minutes,
                             van.priceInMinutes(network.pack, r.parts()),
-                            remedies.stream().noneMatch(other -> sparesThePart(other, r)));
+                            (aims & spared) == 0);
                 })
                 .toArray(Item[]::new);
         this.rivals = new int[items.length][];
         for (int i = 0; i < items.length; i++) {
             rivals[i] = rivals(items[i]);
         }
-        workLeft = new double[network.faults.size()];
-        for (int f = 0; f < workLeft.length; f++) {
-            var fault = network.faults.get(f).id();
-            workLeft[f] = network.remedies.stream()
-                    .filter(remedy -> remedy.cures().getOrDefault(fault, 0.0) >= OFTEN)
-                    .mapToDouble(remedy -> remedy.minutes()
-                            + network.pack.proof(remedy.proof()).minutes()
-                            + van.waiting(network.pack, remedy).charged()
-                            + access.minutes(access.chain(remedy.layer()), Access.CLOSED))
-                    .min()
-                    .orElse(0);
-        }
+        workLeft = belief.sets.totals(workLeft(van));
         this.waiting = IntStream.range(0, items.length)
                 .filter(i -> (items[i].causes | items[i].looks) != 0)
                 .toArray();
         this.chains =
                 Arrays.stream(items).mapToLong(Item::chain).distinct().sorted().toArray();
+        usual = IntStream.range(0, items.length).toArray();
+        var run = new Run(belief, now, usual);
+        run.start(null);
+        run.rank();
     }
 
-    /** Whether a remedy often cures without a part what another cures with one. */
-    private static boolean sparesThePart(Remedy other, Remedy one) {
-        return other.parts().isEmpty()
-                && one.cures().keySet().stream().anyMatch(fault -> other.cures().getOrDefault(fault, 0.0) >= OFTEN);
+    /** The faults that something often cures without a part, as bits. */
+    private long spared(List<Remedy> remedies) {
+        long spared = 0;
+        for (var remedy : remedies) {
+            if (remedy.parts().isEmpty()) {
+                var cures = network.cures(remedy);
+                for (int f = 0; f < network.faults.size(); f++) {
+                    spared |= cures[f] >= OFTEN ? 1L << f : 0;
+                }
+            }
+        }
+        return spared;
+    }
+
+    /** By fault, the minutes that its quickest remedy takes in all; 0 where nothing cures it. */
+    private double[] workLeft(Van van) {
+        var least = new double[network.faults.size()];
+        for (var remedy : network.remedies) {
+            var cures = network.cures(remedy);
+            double minutes = remedy.minutes()
+                    + network.pack.proof(remedy.proof()).minutes()
+                    + van.waiting(network.pack, remedy).charged()
+                    + access.minutes(access.chain(remedy.layer()), Access.CLOSED);
+            for (int f = 0; f < least.length; f++) {
+                if (cures[f] >= OFTEN) {
+                    least[f] = least[f] == 0 ? minutes : Math.min(least[f], minutes);
+                }
+            }
+        }
+        return least;
     }
 
     private int[] rivals(Item one) {
@@ -176,7 +204,7 @@ final class CureOrder {
 
     /** All costs of trying a remedy, with what has to come before it and what has to be opened. */
     double costToTry(Belief belief, Situation now, Remedy remedy) {
-        var run = new Run(belief, now);
+        var run = new Run(belief, now, usual.clone());
         run.start(null);
         var item = item(remedy);
         return access.minutes(item.chain, now.open()) + run.costs[List.of(items).indexOf(item)];
@@ -187,7 +215,7 @@ final class CureOrder {
      * less for a machine with which nothing listed is wrong.
      */
     double referCost(Belief belief) {
-        return referMinutes + belief.chance(belief.sets.totals(workLeft));
+        return referMinutes + belief.chance(workLeft);
     }
 
     /** Minutes of a remedy itself, its proof and a return trip included, access not. */
@@ -217,7 +245,7 @@ final class CureOrder {
      * @param without a remedy that is not to be used again; null for none
      */
     Value from(Belief belief, Situation now, Remedy without) {
-        var run = new Run(belief, now);
+        var run = new Run(belief, now, usual.clone());
         run.start(without);
         while (run.next()) {}
         return run.best();
@@ -233,7 +261,7 @@ final class CureOrder {
         private final boolean[] used = new boolean[items.length];
         private final double[] gains = new double[items.length];
         private final double[] efficiency = new double[items.length];
-        private final int[] ranked = IntStream.range(0, items.length).toArray();
+        private final int[] ranked;
         private final List<Leg> legs = new ArrayList<>();
         private final double[] costs = new double[items.length];
         private final Situation start;
@@ -242,9 +270,6 @@ final class CureOrder {
         private double elapsed;
         private double cost;
         private double minutes;
-        /** By set, the work that is left to whoever comes next. */
-        private final double[] left;
-
         /** Chance that it comes to handing on, times what that costs. */
         private double referring;
 
@@ -252,13 +277,14 @@ final class CureOrder {
         private double bestMinutes = referMinutes;
         private int bestLegs;
 
-        Run(Belief belief, Situation now) {
+        /** @param ranked the order from which to start; it is changed */
+        Run(Belief belief, Situation now, int[] ranked) {
             this.belief = belief;
+            this.ranked = ranked;
             this.start = now;
             this.now = now;
             present = belief.marginals();
-            left = belief.sets.totals(workLeft);
-            referring = referMinutes + belief.chance(left);
+            referring = referCost(belief);
             bestCost = referring;
             cured = new double[belief.sets.count()];
             failed = new double[present.length];
@@ -297,7 +323,9 @@ final class CureOrder {
                 weigh(rival);
             }
             for (int waiting : waiting) {
-                weigh(waiting);
+                if (!used[waiting]) {
+                    weigh(waiting);
+                }
             }
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
             if (cost + referring < bestCost) {
@@ -317,7 +345,7 @@ final class CureOrder {
                     double whole = belief.sets.product(gone, s);
                     double gained = belief.weight(s) * (whole - cured[s]);
                     uncured -= gained;
-                    referring -= gained * (referMinutes + left[s]);
+                    referring -= gained * (referMinutes + workLeft[s]);
                     cured[s] = whole;
                 }
             }
@@ -364,7 +392,8 @@ final class CureOrder {
                 double price = access.minutes(chain, now.open());
                 int first = -1;
                 for (int i : ranked) {
-                    if (gains[i] <= NEGLIGIBLE) {
+                    // What is less efficient than the best, or than those gathered, makes neither better.
+                    if (efficiency[i] <= bestEfficiency || efficiency[i] * price < gain) {
                         break;
                     }
                     if (items[i].chain == chain || isExposed(items[i].chain, chain)) {

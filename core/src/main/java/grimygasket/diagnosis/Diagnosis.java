@@ -71,7 +71,7 @@ public final class Diagnosis {
     }
 
     static Assessment assess(Pack pack, Machine machine, Evidence evidence, int mostAtOnce) {
-        return new Diagnosis(new Network(pack, machine, mostAtOnce), evidence).assessment();
+        return new Diagnosis(Networks.of(pack, machine, mostAtOnce), evidence).assessment();
     }
 
     private Assessment assessment() {

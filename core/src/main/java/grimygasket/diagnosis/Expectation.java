@@ -19,7 +19,7 @@ import java.util.Map;
 public record Expectation(Measure measure, Amount sound) {
     /** Of every check at which something can be measured, by its id. */
     public static Map<String, Expectation> of(Pack pack, Machine machine) {
-        var network = new Network(pack, machine, 0);
+        var network = Networks.of(pack, machine, 0);
         var expectations = new LinkedHashMap<String, Expectation>();
         for (var check : pack.checks()) {
             if (check.measure() != null) {

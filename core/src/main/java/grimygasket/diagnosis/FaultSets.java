@@ -32,6 +32,9 @@ final class FaultSets {
 
     private final int[] parent;
 
+    /** By set, its members as bits. */
+    private final long[] bits;
+
     private FaultSets(int[][] members, int[][] without, int[][] containing) {
         this.members = members;
         this.without = without;
@@ -44,9 +47,11 @@ final class FaultSets {
         }
         last = new int[members.length];
         parent = new int[members.length];
+        bits = new long[members.length];
         for (int s = 1; s < members.length; s++) {
             last[s] = members[s][members[s].length - 1];
             parent[s] = without[s][without[s].length - 1];
+            bits[s] = bits[parent[s]] | 1L << last[s];
         }
     }
 
@@ -182,13 +187,15 @@ final class FaultSets {
 
     /** By fault, the sum of a value over the sets that contain it. */
     double[] sums(double[] values) {
-        var sums = new double[containing.length + 1];
-        for (int s = 0, i = 0; s < values.length; s++) {
-            for (int end = i + width; i < end; i++) {
-                sums[padded[i]] += values[s];
+        var sums = new double[containing.length];
+        for (int f = 0; f < sums.length; f++) {
+            double sum = 0;
+            for (int s : containing[f]) {
+                sum += values[s];
             }
+            sums[f] = sum;
         }
-        return Arrays.copyOf(sums, containing.length);
+        return sums;
     }
 
     /** An array of factors for {@link #product}, all of them the same. */
@@ -236,6 +243,11 @@ final class FaultSets {
     /** The faults of a set, ascending. */
     int[] members(int set) {
         return members[set];
+    }
+
+    /** The faults of a set as bits. */
+    long bits(int set) {
+        return bits[set];
     }
 
     /** Index of the set that remains when the i-th member of a set is taken out. */

@@ -12,6 +12,7 @@ import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,10 @@ final class Network {
     final List<Check> checks;
     final List<Remedy> remedies;
     final FaultSets sets;
+    final Access access;
+
+    /** By set; not to be changed. */
+    final double[] priorMass;
 
     private final Machine machine;
     private final double[][] spares;
@@ -37,7 +42,9 @@ final class Network {
     private final Map<String, NoisyOr> complaintModels = new HashMap<>();
     private final Map<String, FactModel> factModels = new HashMap<>();
     private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
-    private final Map<String, ReadingModel> readingModels = new HashMap<>();
+    private final Map<String, ReadingModel> readingModels = Collections.synchronizedMap(new HashMap<>());
+    private final Map<String, double[]> cures = new HashMap<>();
+    private final Map<String, Outcomes> outcomes = new HashMap<>();
 
     /**
      * @param most size of the largest set of faults considered
@@ -78,6 +85,10 @@ final class Network {
         });
         pack.facts().forEach(f -> factModels.put(f.id(), FactModel.of(f, indexOf)));
         pack.checks().forEach(c -> checkModels.put(c.id(), models(c)));
+        pack.checks().forEach(c -> outcomes.put(c.id(), Outcomes.of(this, c)));
+        remedies.forEach(r -> cures.put(r.id(), chances(r)));
+        access = new Access(pack);
+        priorMass = Prior.mass(this);
     }
 
     /** The stations of a path that this machine has. */
@@ -109,6 +120,11 @@ final class Network {
         return mask;
     }
 
+    /** What the outcomes of a check show and clear. */
+    Outcomes outcomes(Check check) {
+        return outcomes.get(check.id());
+    }
+
     /** Index of a fault; null for one that this machine cannot have. */
     Integer indexOf(String fault) {
         return indexOf.get(fault);
@@ -127,12 +143,12 @@ final class Network {
         return machine.ratings();
     }
 
-    /** Indices of the faults that stand at a station. */
-    int[] faultsAt(String station) {
-        return faults.stream()
+    /** The faults that stand at a station, as bits. */
+    long faultsAt(String station) {
+        return mask(faults.stream()
                 .filter(f -> f.at().contains(station))
-                .mapToInt(f -> indexOf.get(f.id()))
-                .toArray();
+                .map(Fault::id)
+                .toList());
     }
 
     NoisyOr sign(String id) {
@@ -276,8 +292,16 @@ final class Network {
         return model(code.leak(), strengths);
     }
 
-    /** The chance, by fault index, that a remedy takes the fault away; as factors of {@link FaultSets#product}. */
+    /**
+     * The chance, by fault index, that a remedy takes the fault away; as factors of {@link FaultSets#product}, not to be
+     * changed.
+     */
     double[] cures(Remedy remedy) {
+        var kept = cures.get(remedy.id());
+        return kept == null ? chances(remedy) : kept;
+    }
+
+    private double[] chances(Remedy remedy) {
         var chances = FaultSets.factors(faults.size(), 0);
         remedy.cures().forEach((fault, chance) -> {
             var index = indexOf.get(fault);

@@ -65,20 +65,18 @@ final class Planner {
         this.now = now.thinned();
         this.van = van;
         this.story = story;
-        access = new Access(network.pack);
+        access = network.access;
         before = new Prerequisites(
-                network,
-                access,
-                network.checks.stream().filter(this::isPossible).toList());
+                network, network.checks.stream().filter(this::isPossible).toList());
         long opened = Access.CLOSED;
         for (var layer : story.opened()) {
             opened |= access.chain(layer);
         }
-        situation = new Situation(opened, network.mask(story.cleared()), before.made(story.looked()));
+        situation = new Situation(opened, network.mask(story.cleared()), before.looks(story.looked()));
         remedies = network.remedies.stream()
                 .filter(remedy -> !story.tried().contains(remedy.id()))
                 .toList();
-        order = new CureOrder(network, access, before, van, remedies);
+        order = new CureOrder(network, before, van, remedies, now, situation);
     }
 
     /**
@@ -303,7 +301,7 @@ final class Planner {
                 network.check(check.id()),
                 check.outcomes().stream().map(Outcome::id).toList(),
                 check.outcomes().stream().map(Outcome::name).toList(),
-                o -> before.after(at.situation, check, check.outcomes().get(o)));
+                o -> before.after(at.situation, check, o));
         return option(
                 Kind.CHECK,
                 check.id(),
@@ -332,8 +330,7 @@ final class Planner {
         for (int c = 0; c < classes.length; c++) {
             double chance = now.chance(classes[c]);
             if (chance > LEAST_CHANCE) {
-                var outcome = check.outcomes()
-                        .get(c == classes.length - 1 ? check.outcomes().size() - 1 : 0);
+                int outcome = c == classes.length - 1 ? check.outcomes().size() - 1 : 0;
                 var value = order.from(now.given(classes[c]), before.after(situation, check, outcome), null);
                 cost += chance * value.cost();
                 minutes += chance * value.minutes();

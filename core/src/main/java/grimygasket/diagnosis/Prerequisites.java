@@ -1,7 +1,6 @@
 package grimygasket.diagnosis;
 
 import grimygasket.pack.Check;
-import grimygasket.pack.Outcome;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -17,25 +16,33 @@ import java.util.Set;
  */
 final class Prerequisites {
     private final Network network;
-    private final Access access;
 
-    /** Ids of the checks that others wait for, by their bit. */
+    /** The checks that others wait for, by their bit. */
     private final List<Check> looks = new ArrayList<>();
+
+    /** Check id to its bit among the looks; and the minutes of each look. */
+    private final Map<String, Long> bits = new HashMap<>();
+
+    private final double[] lookMinutes;
 
     private final Map<String, Long> causes = new HashMap<>();
 
-    /** By fault index, the cheapest check that clears it; null where none does. */
-    private final Check[] clearing;
+    /** The checks that clear causes, each with the causes for which it is the cheapest. */
+    private final List<Clearing> clearing = new ArrayList<>();
+
+    private record Clearing(Check check, long causes) {}
 
     /** @param possible the checks that can be made */
-    Prerequisites(Network network, Access access, List<Check> possible) {
+    Prerequisites(Network network, List<Check> possible) {
         this.network = network;
-        this.access = access;
         var awaited = new HashSet<String>();
         network.checks.forEach(check -> awaited.addAll(check.after()));
         network.remedies.forEach(remedy -> awaited.addAll(remedy.after()));
-        possible.stream().filter(check -> awaited.contains(check.id())).forEach(looks::add);
-        clearing = new Check[network.faults.size()];
+        possible.stream().filter(check -> awaited.contains(check.id())).forEach(check -> {
+            bits.put(check.id(), 1L << looks.size());
+            looks.add(check);
+        });
+        lookMinutes = looks.stream().mapToDouble(Check::minutes).toArray();
         long wanted = 0;
         for (var remedy : network.remedies) {
             if (remedy.causesFirst()) {
@@ -44,21 +51,25 @@ final class Prerequisites {
                 wanted |= mask;
             }
         }
-        for (int f = 0; f < clearing.length; f++) {
-            clearing[f] = (wanted >> f & 1) == 1
-                    ? cheapestClearing(network.faults.get(f).id(), possible)
-                    : null;
+        for (var check : possible) {
+            long cheapestFor = 0;
+            for (long left = wanted & network.outcomes(check).clearedByTheLast(); left != 0; left &= left - 1) {
+                long cause = Long.lowestOneBit(left);
+                cheapestFor |= check == cheapestClearing(cause, possible) ? cause : 0;
+            }
+            if (cheapestFor != 0) {
+                clearing.add(new Clearing(check, cheapestFor));
+            }
         }
     }
 
-    private Check cheapestClearing(String fault, List<Check> possible) {
+    private Check cheapestClearing(long cause, List<Check> possible) {
         Check cheapest = null;
         double least = Double.POSITIVE_INFINITY;
         for (var check : possible) {
-            double minutes = check.minutes() + access.minutes(access.chain(check.layer()), Access.CLOSED);
-            if (minutes < least
-                    && Causes.cleared(network.pack, check, check.outcomes().size() - 1)
-                            .contains(fault)) {
+            double minutes =
+                    check.minutes() + network.access.minutes(network.access.chain(check.layer()), Access.CLOSED);
+            if (minutes < least && (network.outcomes(check).clearedByTheLast() & cause) != 0) {
                 cheapest = check;
                 least = minutes;
             }
@@ -71,41 +82,31 @@ final class Prerequisites {
         return causes.getOrDefault(remedy.id(), 0L);
     }
 
-    /** The looks that have to be made before a step. */
-    long looks(List<String> after) {
-        long mask = 0;
-        for (int i = 0; i < looks.size(); i++) {
-            mask |= after.contains(looks.get(i).id()) ? 1L << i : 0;
-        }
-        return mask;
-    }
-
     /** The looks among some checks. */
-    long made(Collection<String> checks) {
+    long looks(Collection<String> checks) {
         long mask = 0;
-        for (int i = 0; i < looks.size(); i++) {
-            mask |= checks.contains(looks.get(i).id()) ? 1L << i : 0;
+        for (var check : checks) {
+            mask |= bits.getOrDefault(check, 0L);
         }
         return mask;
     }
 
-    /** What a check's outcome makes of the situation. */
-    Situation after(Situation before, Check check, Outcome outcome) {
-        int seen = check.outcomes().indexOf(outcome);
-        long settled = before.settled() & ~network.mask(Causes.shown(network.pack, check, seen))
-                | network.mask(Causes.cleared(network.pack, check, seen));
+    /** What a check's outcome, given by its index, makes of the situation. */
+    Situation after(Situation before, Check check, int seen) {
         return new Situation(
-                before.open() | access.chain(check.layer()), settled, before.looked() | made(Set.of(check.id())));
+                before.open() | network.access.chain(check.layer()),
+                network.outcomes(check).settled(before.settled(), seen),
+                before.looked() | bits.getOrDefault(check.id(), 0L));
     }
 
     /** Ids of the checks that have to be made before a remedy, those before these included. */
     Set<String> needed(Remedy remedy, Situation now) {
         var needed = new HashSet<String>();
         addLooks(looks(remedy.after()), now, needed);
-        for (long open = causes(remedy) & ~now.settled(); open != 0; open &= open - 1) {
-            var check = clearing[Long.numberOfTrailingZeros(open)];
-            if (check != null && needed.add(check.id())) {
-                addLooks(looks(check.after()), now, needed);
+        long open = causes(remedy) & ~now.settled();
+        for (var one : clearing) {
+            if ((one.causes & open) != 0 && needed.add(one.check.id())) {
+                addLooks(looks(one.check.after()), now, needed);
             }
         }
         return needed;
@@ -124,16 +125,12 @@ final class Prerequisites {
     double minutes(long causes, long looks, Situation now) {
         double minutes = 0;
         for (long left = looks & ~now.looked(); left != 0; left &= left - 1) {
-            minutes += this.looks.get(Long.numberOfTrailingZeros(left)).minutes();
+            minutes += lookMinutes[Long.numberOfTrailingZeros(left)];
         }
         long open = causes & ~now.settled();
-        if (open != 0) {
-            var needed = new HashSet<Check>();
-            for (; open != 0; open &= open - 1) {
-                needed.add(clearing[Long.numberOfTrailingZeros(open)]);
-            }
-            needed.remove(null);
-            minutes += needed.stream().mapToDouble(Check::minutes).sum();
+        for (int i = 0; open != 0 && i < clearing.size(); i++) {
+            minutes +=
+                    (clearing.get(i).causes & open) != 0 ? clearing.get(i).check.minutes() : 0;
         }
         return minutes;
     }

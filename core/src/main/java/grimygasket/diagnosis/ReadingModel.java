@@ -10,6 +10,7 @@ import grimygasket.pack.Station;
 import grimygasket.units.Amount;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,13 +38,13 @@ final class ReadingModel {
 
     private static final int UNBLOCKED = 2;
 
-    /** Openings tried when three faults come together. */
     /** Shares of the sound reading that a plan tells apart. */
     private static final double[] EDGES = {0.1, 0.35, 0.6, 0.85};
 
     /** Spread of a reading that is not taken yet, as a share of the sound one. */
     private static final double USUAL_SPREAD = 0.03;
 
+    /** Openings tried when so many faults come together. */
     private static final int BLOCKED_OF_MANY = 2;
 
     private static final int MANY = 3;
@@ -58,7 +59,7 @@ final class ReadingModel {
     /** Faults that block on the way, by index. */
     private final boolean[] blocks;
 
-    private final Map<Long, double[][]> mixtures = new HashMap<>();
+    private final Map<Long, double[][]> mixtures = Collections.synchronizedMap(new HashMap<>());
 
     private ReadingModel(Network network, Measure measure) {
         this.network = network;

@@ -46,14 +46,17 @@ public class CureOrderTest {
         return packs.build();
     }
 
+    private static CureOrder order(Network network, Belief belief) {
+        var before = new Prerequisites(network, network.checks);
+        return new CureOrder(network, before, Packs.VAN, network.remedies, belief, NOTHING_DONE);
+    }
+
     @Test(dataProvider = "seeds")
     public void theExpectedMinutesAreThoseOfPlayingTheOrderOut(int seed) {
         var pack = pack(new Random(seed));
         var network = new Network(pack, Packs.MACHINE, 5);
-        var access = new Access(pack);
         var belief = Belief.prior(network);
-        var order = new CureOrder(
-                network, access, new Prerequisites(network, access, network.checks), Packs.VAN, network.remedies);
+        var order = order(network, belief);
         var value = order.from(belief, NOTHING_DONE, null);
 
         double played = 0;
@@ -127,12 +130,11 @@ public class CureOrderTest {
         for (int seed = 0; seed < 30; seed++) {
             var pack = pack(new Random(seed));
             var network = new Network(pack, Packs.MACHINE, 3);
-            var access = new Access(pack);
-            var order = new CureOrder(
-                    network, access, new Prerequisites(network, access, network.checks), Packs.VAN, network.remedies);
             var belief = Belief.prior(network);
-            double exact = order.from(belief, NOTHING_DONE, null).cost();
-            double thinned = order.from(belief.thinned(), NOTHING_DONE, null).cost();
+            double exact =
+                    order(network, belief).from(belief, NOTHING_DONE, null).cost();
+            var few = belief.thinned();
+            double thinned = order(network, few).from(few, NOTHING_DONE, null).cost();
             assertEquals(thinned, exact, 0.02 * exact, "seed " + seed);
         }
     }
