@@ -56,6 +56,7 @@ export type Supposition = Schemas['Supposition']
 export type Suspect = Schemas['Suspect']
 export type Typed = Schemas['Typed']
 export type Turn = Schemas['Turn']
+export type UpkeepTask = Schemas['Task']
 export type Verdict = Judgement['verdict']
 export type WaterLeft = Schemas['WaterLeft']
 

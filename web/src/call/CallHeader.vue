@@ -13,7 +13,7 @@ const onSite = computed(() => {
   const passed = Math.max(0, Math.round((end - Date.parse(call.value.startedAt)) / 60_000))
   return `${Math.floor(passed / 60)}:${String(passed % 60).padStart(2, '0')}`
 })
-const left = computed(() => call.value.assessment.plan.expectedMinutes)
+const left = computed(() => call.value.upkeep?.minutes ?? call.value.assessment.plan.expectedMinutes)
 </script>
 
 <template>
@@ -29,7 +29,7 @@ const left = computed(() => call.value.assessment.plan.expectedMinutes)
       <dd class="font-bold">{{ call.machine.serial || '?' }}</dd>
     </dl>
     <div class="min-w-0 flex-1">
-      <h1 class="text-xl leading-tight sm:text-2xl">{{ call.complaint }}</h1>
+      <h1 class="text-xl leading-tight sm:text-2xl">{{ call.complaint || 'Upkeep' }}</h1>
       <p class="text-soft">
         {{ pack.name }} · {{ call.customer.name }}, {{ call.customer.street
         }}<span class="hidden sm:inline"> · {{ call.machine.place }}</span>
@@ -45,8 +45,9 @@ const left = computed(() => call.value.assessment.plan.expectedMinutes)
       <b v-if="onSite" class="block font-mono text-xl leading-none">{{ onSite }}</b>
       <span class="text-soft text-sm">
         <template v-if="call.closedAt">closed</template>
-        <template v-else-if="!call.assessment.plan.next">cured</template>
+        <template v-else-if="!call.upkeep && !call.assessment.plan.next">cured</template>
         <template v-else-if="left">about {{ minutes(left) }} to go</template>
+        <template v-else-if="call.upkeep">all done</template>
         <template v-else>make it safe</template>
       </span>
     </p>

@@ -30,6 +30,8 @@ import OpenPanel from './stages/OpenPanel.vue'
 import ProvePanel from './stages/ProvePanel.vue'
 import SafePanel from './stages/SafePanel.vue'
 import { useCallActions } from './useCallActions'
+import UpkeepPanel from './upkeep/UpkeepPanel.vue'
+import UpkeepTasks from './upkeep/UpkeepTasks.vue'
 import { useStage } from './useStage'
 
 const PANELS = {
@@ -60,6 +62,7 @@ const stage = useStage(() => call.value!)
 /** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
 const chosen = ref<string>()
 const step = computed(() => {
+  if (call.value!.upkeep) return undefined
   const { next, alternatives } = call.value!.assessment.plan
   return alternatives.find((one) => stepKey(one) === chosen.value) ?? next
 })
@@ -86,9 +89,17 @@ function choose(key: string) {
   if (stage.shown.value !== 'FIND') stage.show('FIND')
 }
 
+/** A task of an upkeep that is shown out of turn, by its remedy. */
+const chosenTask = ref<string>()
+watch(
+  () => call.value?.upkeep?.tasks.filter((task) => task.done).length,
+  () => (chosenTask.value = undefined),
+)
+
 /** Where the work stands at a step of the plan, the step itself is shown. */
 const panel = computed(() => {
-  const { stands, assessment } = call.value!
+  const { stands, assessment, upkeep } = call.value!
+  if (upkeep) return stage.shown.value === 'CURE' ? UpkeepPanel : PANELS[stage.shown.value]
   const { next } = assessment.plan
   const atStep =
     !stage.touched.value && !!next && (next.kind === 'STOP' || ['FIND', 'CURE', 'PROVE'].includes(stands))
@@ -131,27 +142,35 @@ watch(
         class="bg-sheet border-line desk:order-3 desk:border-l desk:sticky desk:top-0 desk:self-start desk:min-h-full"
         aria-label="Next step"
       >
-        <component :is="panel" @choose="choose" @back="chosen = undefined" />
+        <component
+          :is="panel"
+          v-bind="panel === UpkeepPanel ? { chosen: chosenTask } : {}"
+          @choose="choose"
+          @back="chosen = undefined"
+        />
       </aside>
       <div class="desk:order-2 desk:px-5 min-w-0 px-3 py-4">
-        <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-          <h2 class="text-lg">Where it narrows</h2>
-          <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
-        </div>
-        <div class="desk:block grid grid-cols-2 gap-3">
-          <Bore
-            v-for="{ path, slim } in byTrouble(call.assessment)"
-            :key="path.path"
-            :pack="pack"
-            :path="path"
-            :slim="slim"
-            :openings="call.openings"
-            :flows="call.flows"
-            @touch="station = $event"
-          />
-        </div>
+        <UpkeepTasks v-if="call.upkeep" @choose="chosenTask = $event" />
+        <template v-else>
+          <div class="flex flex-wrap items-baseline justify-between gap-x-4">
+            <h2 class="text-lg">Where it narrows</h2>
+            <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
+          </div>
+          <div class="desk:block grid grid-cols-2 gap-3">
+            <Bore
+              v-for="{ path, slim } in byTrouble(call.assessment)"
+              :key="path.path"
+              :pack="pack"
+              :path="path"
+              :slim="slim"
+              :openings="call.openings"
+              :flows="call.flows"
+              @touch="station = $event"
+            />
+          </div>
+        </template>
         <div class="mt-4 grid gap-x-6 gap-y-5 md:grid-cols-2">
-          <div>
+          <div v-if="!call.upkeep">
             <Misfits :assessment="call.assessment" :findings="findings" />
             <Ranking
               :pack="pack"
@@ -170,7 +189,7 @@ watch(
           <div>
             <Story />
             <CallFindings
-              v-if="call.entries.length && !call.closedAt && stage.shown.value !== 'CALL'"
+              v-if="!call.upkeep && call.entries.length && !call.closedAt && stage.shown.value !== 'CALL'"
               class="mt-3"
             />
           </div>

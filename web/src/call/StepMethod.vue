@@ -7,7 +7,7 @@ import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 import StepCaution from './StepCaution.vue'
 
-const props = defineProps<{ step: Step }>()
+const props = defineProps<{ step: Pick<Step, 'kind' | 'id'> }>()
 const { call, pack } = useCallContext()
 
 const check = computed(() =>

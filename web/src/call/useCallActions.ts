@@ -107,6 +107,10 @@ export function useCallActions(callId: Ref<string>) {
     return run(() => answer(() => api.PUT('/api/calls/{callId}/part-uses/{useId}', { params, body })))
   }
 
+  /** Makes a visit for upkeep a call about a fault, which was seen on the way. */
+  const seesFault = () =>
+    run(() => answer(() => api.DELETE('/api/calls/{callId}/upkeep', { params: { path: call() } })))
+
   /** Adds a line to the job sheet, or changes one as it was seen. */
   function keep<K extends keyof Job>(kind: K, what: Job[K], line?: Line) {
     const params = { path: { ...call(), lineId: line?.id ?? uuid() } }
@@ -195,6 +199,7 @@ export function useCallActions(callId: Ref<string>) {
     measure,
     correct,
     takeBack,
+    seesFault,
     usePart,
     putBack,
     describePart,

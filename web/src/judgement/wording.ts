@@ -12,6 +12,7 @@ const SIGN_ANSWERS: Record<string, string> = { yes: 'Yes', no: 'No', unknown: 'N
 const REMEDY_ANSWERS: Record<string, string> = {
   done: 'done, not proved yet',
   cured: 'proved',
+  'kept-up': 'done',
   partly: 'works now, another complaint stays',
   'still-failing': 'did not cure',
 }

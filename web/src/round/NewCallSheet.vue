@@ -3,6 +3,7 @@ import { computed, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useHomes, useKinds, useKnowhow } from '../api/queries'
 import type { Call } from '../api/types'
+import Chips from '../ui/Chips.vue'
 import FeatureChoice from '../ui/FeatureChoice.vue'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
@@ -23,6 +24,12 @@ const { draft, knownHome, problem, busy, chooseHome, otherHome, chooseMachine, o
 const { data: knowhow, isFetching } = useKnowhow(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
+
+const REASONS = { fault: 'Something is wrong', upkeep: 'Upkeep' }
+const reason = computed<keyof typeof REASONS>({
+  get: () => (draft.value.upkeep ? 'upkeep' : 'fault'),
+  set: (why) => (draft.value.upkeep = why === 'upkeep'),
+})
 
 const fields = computed(() => problem.value?.fields ?? {})
 /** A kind just chosen, whose usual features are still to be ticked. */
@@ -86,9 +93,12 @@ async function submit() {
         @again="submit"
         @dismiss="problem = undefined"
       />
+      <Chips v-model="reason" class="sm:col-span-2" label="What for" :options="REASONS" hide-label />
       <TextField
         v-model="draft.complaint"
-        label="Complaint, in the customer's words"
+        :label="
+          draft.upkeep ? 'What they would like looked at, if anything' : `Complaint, in the customer's words`
+        "
         class="sm:col-span-2"
         :error="fields.complaint"
         maxlength="500"

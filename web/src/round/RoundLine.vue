@@ -30,7 +30,7 @@ const state = computed(() =>
         <span
           class="font-head block text-lg leading-tight font-bold"
           :class="{ 'text-soft': call.closedAt }"
-          >{{ call.complaint }}</span
+          >{{ call.complaint || 'Upkeep' }}</span
         >
         <span class="text-soft block">
           {{ call.customer }}, {{ call.street }}<template v-if="withDay"> · {{ dayName(call.day) }}</template>
@@ -45,7 +45,9 @@ const state = computed(() =>
           </span>
           <GrimeBar :chance="call.chance" class="my-1" />
         </template>
-        <span v-else class="text-soft block">Nothing known yet</span>
+        <span v-else class="text-soft block">{{
+          call.upkeep ? 'What is due, from outside in' : 'Nothing known yet'
+        }}</span>
         <span v-if="!call.closedAt" class="text-soft font-mono text-sm"
           >about {{ minutes(call.minutes) }}</span
         >

@@ -22,6 +22,7 @@ const blank = (day: string): NewCall & { id: string } => ({
   day,
   plannedAt: '09:00',
   complaint: '',
+  upkeep: false,
   customer: { id: uuid(), name: '', street: '', phone: '' },
   machine: blankMachine(),
 })

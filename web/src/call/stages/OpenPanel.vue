@@ -4,16 +4,21 @@ import type { Laid, Line } from '../../api/types'
 import { byId } from '../../judgement/byId'
 import PanelHead from '../../ui/PanelHead.vue'
 import { useCallContext } from '../context'
+import { useUpkeep } from '../upkeep/useUpkeep'
 import GoOn from './GoOn.vue'
 import LayerToLay from './LayerToLay.vue'
 import PieceSheet from './PieceSheet.vue'
 import TrayPiece from './TrayPiece.vue'
 
 const { call, pack, step } = useCallContext()
+const { next } = useUpkeep()
 
 /** Layer of what is done next, which leads what is proposed. */
 const nextLayer = computed(
-  () => byId(pack.value.checks, step.value?.id)?.layer ?? byId(pack.value.remedies, step.value?.id)?.layer,
+  () =>
+    next.value?.layer ??
+    byId(pack.value.checks, step.value?.id)?.layer ??
+    byId(pack.value.remedies, step.value?.id)?.layer,
 )
 const layers = computed(() =>
   pack.value.layers

@@ -5,7 +5,7 @@ import { byId } from '../../judgement/byId'
 import { useCallContext } from '../context'
 import StationNote from './StationNote.vue'
 
-const props = defineProps<{ remedies: Remedy[] }>()
+const props = defineProps<{ remedies: Remedy[]; folded?: boolean }>()
 const { call, pack } = useCallContext()
 const added = ref<string[]>([])
 const stations = computed(() => {
@@ -42,7 +42,7 @@ function add(event: Event) {
       :key="`${station.id} ${line(station.id)?.version}`"
       :station="station"
       :line="line(station.id)"
-      :open="station.id === first || added.includes(station.id)"
+      :open="(station.id === first && !folded) || added.includes(station.id)"
     />
     <label v-if="!call.closedAt">
       <span class="sr-only">Found something elsewhere</span>

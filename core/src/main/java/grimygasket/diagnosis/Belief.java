@@ -170,6 +170,22 @@ final class Belief {
         return new Belief(network, sets, next);
     }
 
+    /** After a remedy that was done as upkeep: what it takes away is gone with its chance of success, and no more is known. */
+    Belief givenKeptUp(Remedy remedy) {
+        var cures = network.cures(remedy);
+        var next = weights.clone();
+        for (int fault = 0; fault < network.faults.size(); fault++) {
+            if (cures[fault] > 0) {
+                for (int s : sets.containing(fault)) {
+                    double moved = next[s] * cures[fault];
+                    next[s] -= moved;
+                    next[sets.without(s, position(sets.members(s), fault))] += moved;
+                }
+            }
+        }
+        return new Belief(network, sets, next);
+    }
+
     /**
      * After a remedy whose proof passed while the machine still fails in another way: as after one that failed, but what
      * hinders the proved function is hardly there any more.

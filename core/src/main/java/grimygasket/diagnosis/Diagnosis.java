@@ -99,6 +99,7 @@ public final class Diagnosis {
                 case PENDING -> belief;
                 case CURED -> belief.givenCured(remedy);
                 case PARTLY -> belief.givenPartly(remedy, persistence(finding, remedy, false));
+                case KEPT_UP -> belief.givenKeptUp(remedy);
                 case STILL_FAILING -> belief.givenStillFailing(remedy, persistence(finding, remedy, true));
             };
         }

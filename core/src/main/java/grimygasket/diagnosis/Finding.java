@@ -68,6 +68,8 @@ public sealed interface Finding {
         CURED,
         /** What the proof is for works now, but the machine still fails in another way. */
         PARTLY,
-        STILL_FAILING
+        STILL_FAILING,
+        /** It was done as upkeep: nothing was said to be wrong with it. */
+        KEPT_UP
     }
 }

@@ -11,10 +11,20 @@ import java.util.List;
  * @param longDays by the long calendar, at least {@code shortDays}
  * @param limitDays never longer, for safety's sake; 0 where there is no such limit
  * @param faults ids of the faults that it prevents
+ * @param remedies ids of the remedies whose methods it is done by; those that a machine's features leave are all done
+ * @param last whether it is done after all others, as a run that wants the rest clean
  * @param needs see {@link Needs}
  */
 public record Cadence(
-        String id, String task, int shortDays, int longDays, int limitDays, List<String> faults, List<String> needs) {
+        String id,
+        String task,
+        int shortDays,
+        int longDays,
+        int limitDays,
+        List<String> faults,
+        List<String> remedies,
+        boolean last,
+        List<String> needs) {
     /** Ten years: nothing here is done less often. */
     private static final int MOST_DAYS = 3653;
 
@@ -25,6 +35,7 @@ public record Cadence(
         Range.between("longDays of cadence " + id, longDays, shortDays, MOST_DAYS);
         Range.between("limitDays of cadence " + id, limitDays, 0, MOST_DAYS);
         faults = Lists.copy(faults);
+        remedies = Lists.copy(remedies);
         needs = Lists.copy(needs);
     }
 }

@@ -153,6 +153,7 @@ record References(
         for (var cadence : cadences) {
             var where = "cadence " + cadence.id();
             known.requireAll(where, "fault", faultIds, cadence.faults());
+            known.requireAll(where, "remedy", remedyIds, cadence.remedies());
             known.needs(where, cadence.needs());
         }
         return problems;

@@ -6,6 +6,7 @@ import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Cadence;
+import grimygasket.pack.Habit;
 import grimygasket.pack.Pack;
 import java.util.List;
 
@@ -49,8 +50,33 @@ public record Advice(List<String> habits, List<Due> dues) {
                         .toList());
     }
 
+    /** At the end of an upkeep: when everything is due next, and habits against what was found too dirty. */
+    public static Advice ofUpkeep(Pack pack, Machine machine, List<Condition> conditions) {
+        var calendar = Calendar.of(machine.traits());
+        var cadences = pack.cadences().stream()
+                .filter(cadence -> machine.meets(cadence.needs()))
+                .toList();
+        return new Advice(
+                cadences.stream()
+                        .filter(cadence -> isOverdue(found(pack, cadence, conditions)))
+                        .flatMap(cadence -> pack.habits().stream()
+                                .filter(habit -> habit.faults().stream().anyMatch(cadence.faults()::contains))
+                                .filter(habit -> machine.meets(habit.needs())))
+                        .map(Habit::text)
+                        .distinct()
+                        .toList(),
+                cadences.stream()
+                        .map(cadence ->
+                                new Due(cadence.task(), calendar.days(cadence, found(pack, cadence, conditions))))
+                        .toList());
+    }
+
+    private static boolean isOverdue(Dirt found) {
+        return found != null && found.blocked() > Dirt.THRESHOLD;
+    }
+
     /** How dirty the place was that a cadence keeps clean; null where nobody has said. */
-    private static Dirt found(Pack pack, Cadence cadence, List<Condition> conditions) {
+    public static Dirt found(Pack pack, Cadence cadence, List<Condition> conditions) {
         var stations = cadence.faults().stream()
                 .flatMap(fault -> pack.fault(fault).at().stream())
                 .toList();

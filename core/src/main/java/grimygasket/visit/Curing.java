@@ -1,7 +1,6 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Causes;
-import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
@@ -18,9 +17,13 @@ public final class Curing {
     private Curing() {}
 
     static List<Gap> gaps(Pack pack, Machine machine, VisitRecord visit) {
-        if (visit.remedies().isEmpty()) {
-            return List.of(Gap.of("Nothing is put right yet."));
-        }
+        return visit.putsSomethingRight()
+                ? workGaps(pack, machine, visit)
+                : List.of(Gap.of("Nothing is put right yet."));
+    }
+
+    /** What is missing about the work that was done, whether or not something was wrong. */
+    static List<Gap> workGaps(Pack pack, Machine machine, VisitRecord visit) {
         var gaps = new ArrayList<Gap>();
         for (var tried : visit.remedies()) {
             var remedy = pack.remedy(tried.remedy());
@@ -56,7 +59,10 @@ public final class Curing {
     }
 
     private static boolean worked(RemedyTried tried) {
-        return tried.proved() == Proved.CURED || tried.proved() == Proved.PARTLY;
+        return switch (tried.proved()) {
+            case CURED, PARTLY, KEPT_UP -> true;
+            case PENDING, STILL_FAILING -> false;
+        };
     }
 
     private static boolean noneNoted(Pack pack, VisitRecord visit, Remedy remedy) {

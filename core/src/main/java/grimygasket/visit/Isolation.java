@@ -6,6 +6,7 @@ import grimygasket.diagnosis.Step;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Hazard;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -34,13 +35,27 @@ public record Isolation(List<Point> points) {
             ask(asked, check.name(), pack.cautions(check, machine.traits()));
         }
         for (var milestone : plan.order()) {
-            var remedy = pack.remedy(milestone.remedy());
-            ask(asked, remedy.name(), pack.cautions(remedy, machine.traits()));
+            ask(asked, pack, machine, pack.remedy(milestone.remedy()));
         }
+        return of(asked);
+    }
+
+    /** For the tasks of an upkeep that are due and not done. */
+    public static Isolation of(Pack pack, Machine machine, Upkeep upkeep) {
+        var asked = new LinkedHashMap<Caution, List<String>>();
+        upkeep.ahead(pack).forEach(remedy -> ask(asked, pack, machine, remedy));
+        return of(asked);
+    }
+
+    private static Isolation of(Map<Caution, List<String>> asked) {
         return new Isolation(asked.entrySet().stream()
                 .sorted(Comparator.comparing(entry -> entry.getKey().hazard()))
                 .map(entry -> new Point(entry.getKey().hazard(), entry.getKey().id(), List.copyOf(entry.getValue())))
                 .toList());
+    }
+
+    private static void ask(Map<Caution, List<String>> asked, Pack pack, Machine machine, Remedy remedy) {
+        ask(asked, remedy.name(), pack.cautions(remedy, machine.traits()));
     }
 
     private static void ask(Map<Caution, List<String>> asked, String step, List<Caution> cautions) {

@@ -25,19 +25,56 @@ public record Ring(List<Segment> segments) {
     public static Ring of(Pack pack, Machine machine, VisitRecord visit) {
         return new Ring(List.of(
                 new Segment(Stage.CALL, Listening.gaps(visit)),
-                new Segment(
-                        Stage.SAFE,
-                        Safety.unconfirmed(pack, machine, visit).stream()
-                                .map(caution -> new Gap("Not confirmed: “" + caution.title() + "”.", Authority.LEAD))
-                                .toList()),
+                new Segment(Stage.SAFE, safe(pack, machine, visit)),
                 new Segment(
                         Stage.FIND,
-                        visit.remedies().isEmpty() ? List.of(Gap.of("No cause is settled on yet.")) : List.of()),
+                        visit.putsSomethingRight() ? List.of() : List.of(Gap.of("No cause is settled on yet."))),
                 new Segment(Stage.OPEN, Opening.gaps(pack, machine, visit)),
                 new Segment(Stage.CURE, Curing.gaps(pack, machine, visit)),
                 new Segment(Stage.CLOSE, Closing.gaps(visit)),
                 new Segment(Stage.PROVE, Proving.gaps(pack, visit)),
                 new Segment(Stage.HAND_OVER, handOver(visit))));
+    }
+
+    /**
+     * The ring of a visit for upkeep: nothing is to be found, and what is due is to be done.
+     *
+     * @throws IllegalArgumentException if the record names what the pack does not have
+     */
+    public static Ring ofUpkeep(Pack pack, Machine machine, Upkeep upkeep, VisitRecord visit) {
+        var work = new ArrayList<>(upkeep.gaps(pack));
+        work.addAll(Curing.workGaps(pack, machine, visit));
+        return new Ring(List.of(
+                new Segment(Stage.SAFE, safe(pack, machine, visit)),
+                new Segment(Stage.OPEN, Opening.gaps(pack, machine, visit)),
+                new Segment(Stage.CURE, work),
+                new Segment(Stage.CLOSE, Closing.gaps(visit)),
+                new Segment(Stage.PROVE, Proving.workGaps(pack, visit)),
+                new Segment(Stage.HAND_OVER, handOver(visit))));
+    }
+
+    private static List<Gap> safe(Pack pack, Machine machine, VisitRecord visit) {
+        return Safety.unconfirmed(pack, machine, visit).stream()
+                .map(caution -> new Gap("Not confirmed: “" + caution.title() + "”.", Authority.LEAD))
+                .toList();
+    }
+
+    /**
+     * Where the upkeep stands: at its tasks while one is due, and then at the first segment that is not sealed.
+     */
+    public Stage stands(VisitRecord visit, Upkeep upkeep) {
+        if (visit.closed()) {
+            return Stage.HAND_OVER;
+        }
+        return upkeep.tasks().stream().anyMatch(task -> task.due() && !task.done()) ? Stage.CURE : firstGap();
+    }
+
+    private Stage firstGap() {
+        return segments.stream()
+                .filter(segment -> !segment.sealed())
+                .map(Segment::stage)
+                .findFirst()
+                .orElse(Stage.HAND_OVER);
     }
 
     /**
@@ -60,11 +97,7 @@ public record Ring(List<Segment> segments) {
                 case STOP -> Stage.SAFE;
             };
         }
-        return segments.stream()
-                .filter(segment -> !segment.sealed())
-                .map(Segment::stage)
-                .findFirst()
-                .orElse(Stage.HAND_OVER);
+        return firstGap();
     }
 
     /** What is missing before the call can be closed without giving a reason. */

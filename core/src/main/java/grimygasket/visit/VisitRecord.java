@@ -2,6 +2,7 @@ package grimygasket.visit;
 
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
+import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
@@ -53,6 +54,11 @@ public record VisitRecord(
                 .filter(RemedyTried.class::isInstance)
                 .map(RemedyTried.class::cast)
                 .toList();
+    }
+
+    /** Whether anything was put right: upkeep puts nothing right. */
+    boolean putsSomethingRight() {
+        return remedies().stream().anyMatch(tried -> tried.proved() != Proved.KEPT_UP);
     }
 
     /** The layers that the work so far has opened, each after those around it. */

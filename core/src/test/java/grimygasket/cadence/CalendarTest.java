@@ -10,7 +10,8 @@ import org.testng.annotations.Test;
 
 public class CalendarTest {
     private static Cadence cadence(int shortDays, int longDays, int limitDays) {
-        return new Cadence("filter", "Clean the filter", shortDays, longDays, limitDays, List.of(), List.of());
+        return new Cadence(
+                "filter", "Clean the filter", shortDays, longDays, limitDays, List.of(), List.of(), false, List.of());
     }
 
     @Test

@@ -27,8 +27,10 @@ public class AdviceTest {
                 .habit(new Habit("Scrape.", List.of("filter"), List.of("!screen")))
                 .habit(new Habit("Rinse.", List.of("filter"), List.of("screen")))
                 .habit(new Habit("No spoons.", List.of("pump"), List.of()))
-                .cadence(new Cadence("filter", "Clean the filter", 14, 182, 0, List.of("filter"), List.of()))
-                .cadence(new Cadence("pump", "Look at the pump", 365, 365, 0, List.of("pump"), List.of()))
+                .cadence(new Cadence(
+                        "filter", "Clean the filter", 14, 182, 0, List.of("filter"), List.of(), false, List.of()))
+                .cadence(new Cadence(
+                        "pump", "Look at the pump", 365, 365, 0, List.of("pump"), List.of(), false, List.of()))
                 .remedy("clean", null, 5, null, Map.of("filter", 0.9))
                 .build();
         var machine = new Machine(Set.of("screen", "how-often=short"), Ratings.NONE);

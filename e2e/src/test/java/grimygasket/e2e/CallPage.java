@@ -14,6 +14,18 @@ record CallPage(Page page) {
     static CallPage add(Page page, String kind, String complaint) {
         button(page, "New call").click();
         page.getByLabel("Complaint").fill(complaint);
+        return add(page, kind);
+    }
+
+    /** A visit for upkeep just put on the round. */
+    static CallPage addUpkeep(Page page, String kind) {
+        button(page, "New call").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Upkeep"))
+                .click();
+        return add(page, kind);
+    }
+
+    private static CallPage add(Page page, String kind) {
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Odile Marsh");
         page.getByLabel("Street, floor").fill("4 Sluice Row");
         page.getByLabel(kind).check();
@@ -137,6 +149,11 @@ record CallPage(Page page) {
     /** Notes what was found at the first place where the work was. */
     void notes(String station, String stuff, String wear) {
         segment("Cure");
+        notesHere(station, stuff, wear);
+    }
+
+    /** The same, where the place is shown already. */
+    void notesHere(String station, String stuff, String wear) {
         var note = panel().getByRole(AriaRole.GROUP)
                 .filter(new Locator.FilterOptions().setHasText(station))
                 .first();

@@ -100,7 +100,18 @@ class CallController {
         machines.addCustomerIfNew(call.customer());
         machines.addMachineIfNew(call.machine(), call.customer().id());
         calls.addIfNew(call, callId, me.id(), revision);
-        complaints.addIfNew(callId, callId, call.complaint());
+        if (!call.complaint().isBlank()) {
+            complaints.addIfNew(callId, callId, call.complaint());
+        }
+        return file.of(callId, me);
+    }
+
+    /** A fault was seen on a visit for upkeep: it goes on as any other call, with all that was done. */
+    @DeleteMapping("/upkeep")
+    @Transactional
+    public CallView seesFault(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
+        calls.open(callId);
+        calls.seesFault(callId);
         return file.of(callId, me);
     }
 

@@ -44,11 +44,16 @@ record CallDocument(
             LocalDate day,
             LocalTime plannedAt,
             UUID follows,
+            Boolean upkeep,
             Instant closedAt,
             String closedBy,
             String signOff,
             String advice,
             int version) {
+        Head {
+            upkeep = upkeep != null && upkeep;
+        }
+
         static Head of(ServiceCall call) {
             return new Head(
                     call.id(),
@@ -56,6 +61,7 @@ record CallDocument(
                     call.day(),
                     call.plannedAt(),
                     call.follows(),
+                    call.upkeep(),
                     call.closedAt(),
                     call.closedBy(),
                     call.signOff(),
@@ -65,8 +71,8 @@ record CallDocument(
 
         ServiceCall on(UUID accountId, UUID machineId, int revision) {
             return new ServiceCall(
-                    id, visitId, machineId, accountId, day, plannedAt, revision, follows, closedAt, closedBy, signOff,
-                    advice, version);
+                    id, visitId, machineId, accountId, day, plannedAt, revision, follows, upkeep, closedAt, closedBy,
+                    signOff, advice, version);
         }
     }
 

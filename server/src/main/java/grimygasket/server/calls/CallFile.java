@@ -33,7 +33,9 @@ import grimygasket.visit.ProofRun;
 import grimygasket.visit.Proving;
 import grimygasket.visit.Ring;
 import grimygasket.visit.Safety;
+import grimygasket.visit.Stage;
 import grimygasket.visit.Tray;
+import grimygasket.visit.Upkeep;
 import grimygasket.visit.VisitRecord;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -58,6 +60,7 @@ class CallFile {
     private final AccountStore accounts;
     private final Library library;
     private final Judge judge;
+    private final UpkeepOfCall upkeeps;
     private final Clock clock;
 
     CallFile(
@@ -68,6 +71,7 @@ class CallFile {
             AccountStore accounts,
             Library library,
             Judge judge,
+            UpkeepOfCall upkeeps,
             Clock clock) {
         this.calls = calls;
         this.records = records;
@@ -76,6 +80,7 @@ class CallFile {
         this.accounts = accounts;
         this.library = library;
         this.judge = judge;
+        this.upkeeps = upkeeps;
         this.clock = clock;
     }
 
@@ -109,8 +114,13 @@ class CallFile {
                 JobSheet.said(job.proofs()),
                 call.closedAt() != null,
                 clock.millis());
-        var ring = Ring.of(pack, machine, visit);
-        var advice = Advice.of(pack, machine, assessment, visit.conditions());
+        var upkeep = upkeeps.of(call, pack, machine, visit);
+        var ring = upkeep == null ? Ring.of(pack, machine, visit) : Ring.ofUpkeep(pack, machine, upkeep, visit);
+        var advice = upkeep == null
+                ? Advice.of(pack, machine, assessment, visit.conditions())
+                : Advice.ofUpkeep(pack, machine, visit.conditions());
+        var isolation =
+                upkeep == null ? Isolation.of(pack, machine, assessment.plan()) : Isolation.of(pack, machine, upkeep);
         var onTray = laid.stream().map(Laid::piece).filter(Objects::nonNull).collect(Collectors.toSet());
         return new CallView(
                 call.id(),
@@ -139,7 +149,7 @@ class CallFile {
                 Safety.unconfirmed(pack, machine, visit).stream()
                         .map(Caution::id)
                         .toList(),
-                Isolation.of(pack, machine, assessment.plan()).points(),
+                isolation.points(),
                 PhoneChecks.of(pack, machine, assessment, findings),
                 job,
                 file.photos(),
@@ -166,14 +176,20 @@ class CallFile {
                 readings.flows(file.entries()),
                 measuredBefore(pack, visit),
                 Applicable.of(pack, machine.traits()),
+                upkeep,
                 advice,
                 dates(advice, call),
                 ring.segments().stream()
-                        .map(s -> new RingSegment(s.stage(), s.stage().title(), s.sealed(), s.gaps()))
+                        .map(s -> new RingSegment(s.stage(), title(s.stage(), upkeep), s.sealed(), s.gaps()))
                         .toList(),
-                ring.stands(visit, assessment.plan()),
+                upkeep == null ? ring.stands(visit, assessment.plan()) : ring.stands(visit, upkeep),
                 ring.gapsBeforeClosing(),
                 ring.beyond(me.rank()).stream().map(Gap::text).toList());
+    }
+
+    /** On a visit for upkeep there is nothing to cure. */
+    private static String title(Stage stage, Upkeep upkeep) {
+        return stage == Stage.CURE && upkeep != null ? "Clean" : stage.title();
     }
 
     private static Map<String, Double> measuredBefore(Pack pack, VisitRecord visit) {

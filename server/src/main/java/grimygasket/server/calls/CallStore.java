@@ -14,7 +14,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class CallStore {
     private static final String COLUMNS = """
-            select id, visit_id, machine_id, account_id, day, planned_at, revision, follows, closed_at, closed_by,
+            select id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep, closed_at, closed_by,
                    sign_off, advice, version
             from service_call
             """;
@@ -88,8 +88,8 @@ class CallStore {
     void addIfNew(NewCall call, UUID id, UUID accountId, int revision) {
         jdbc.sql("""
                         insert ignore into service_call
-                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows)
-                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows)
+                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep)
+                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :upkeep)
                         """)
                 .param("id", id)
                 .param("visitId", call.visitId() == null ? id : call.visitId())
@@ -99,6 +99,7 @@ class CallStore {
                 .param("plannedAt", call.plannedAt())
                 .param("revision", revision)
                 .param("follows", call.follows())
+                .param("upkeep", call.upkeep())
                 .update();
     }
 
@@ -106,9 +107,9 @@ class CallStore {
     void bringIn(ServiceCall call) {
         jdbc.sql("""
                         insert into service_call
-                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows,
+                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep,
                              closed_at, closed_by, sign_off, advice, version)
-                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows,
+                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :upkeep,
                                 :closedAt, :closedBy, :signOff, :advice, :version)
                         """)
                 .param("id", call.id())
@@ -119,6 +120,7 @@ class CallStore {
                 .param("plannedAt", call.plannedAt())
                 .param("revision", call.revision())
                 .param("follows", call.follows())
+                .param("upkeep", call.upkeep())
                 .param("closedAt", call.closedAt())
                 .param("closedBy", call.closedBy())
                 .param("signOff", call.signOff())
@@ -130,6 +132,13 @@ class CallStore {
     /** Marks the call as changed, so that another screen that wants to close it sees that it has moved on. */
     void touch(UUID id) {
         jdbc.sql("update service_call set version = version + 1 where id = :id")
+                .param("id", id)
+                .update();
+    }
+
+    /** A fault was seen on the way: the call is for more than upkeep from now on. */
+    void seesFault(UUID id) {
+        jdbc.sql("update service_call set upkeep = false, version = version + 1 where id = :id and upkeep")
                 .param("id", id)
                 .update();
     }

@@ -17,6 +17,7 @@ import grimygasket.visit.Isolation;
 import grimygasket.visit.PhoneChecks.PhoneCheck;
 import grimygasket.visit.Stage;
 import grimygasket.visit.Tray;
+import grimygasket.visit.Upkeep;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -55,6 +56,7 @@ import java.util.UUID;
  * @param flows station id to the flow or suction read there, as a share of a sound machine's
  * @param measuredBefore proof id to what was read before the cure, in the reading's base unit
  * @param applicable what of the know-how applies to this machine
+ * @param upkeep what is to be done on a visit for upkeep; null for a call about a fault
  * @param suggestions what the customer might be told
  * @param dates when what is due is due next, counted from the day of the call
  * @param ring the segments in the order of the work
@@ -106,6 +108,7 @@ record CallView(
         Map<String, Double> flows,
         Map<String, Double> measuredBefore,
         Applicable applicable,
+        Upkeep upkeep,
         Advice suggestions,
         List<DueDate> dates,
         List<RingSegment> ring,

@@ -8,7 +8,8 @@ import java.util.UUID;
  *
  * @param subject id of the sign, fact, check or remedy in the pack, or the code as the machine shows it
  * @param answer "yes", "no" or "unknown" for a sign, "shown" for a code, the choice's id for a fact, the outcome's id, or
- *     "measured", for a check, "done", "cured", "partly" or "still-failing" for a remedy
+ *     "measured", for a check, "done", "cured", "partly", "still-failing" or
+ *     "kept-up" for a remedy
  * @param reading what was read, in the base unit of the check's quantity; null where nothing was measured
  * @param spread its standard deviation; null where nothing was measured
  * @param complaint whether it is a sign that somebody called for; left out in older files, it is not

@@ -234,7 +234,7 @@ class EntryController {
                 }
                 case REMEDY -> {
                     pack.remedy(subject);
-                    yield List.of("done", "cured", "partly", "still-failing");
+                    yield List.of("done", "cured", "partly", "still-failing", "kept-up");
                 }
             };
         } catch (IllegalArgumentException e) {

@@ -63,6 +63,7 @@ class Judge {
                             case "cured" -> Proved.CURED;
                             case "partly" -> Proved.PARTLY;
                             case "still-failing" -> Proved.STILL_FAILING;
+                            case "kept-up" -> Proved.KEPT_UP;
                             default -> throw new IllegalArgumentException("“" + entry.answer() + "” is no proof");
                         });
         };

@@ -85,10 +85,16 @@ final class ReportOfCall {
                         machine.serial(),
                         machine.place()),
                 sections.filter(Section::saysSomething).toList(),
-                "How sure we are is computed from what was seen, told and checked; "
+                note() + " The maker’s instructions and local codes come first.");
+    }
+
+    /** How the figures came about. */
+    private String note() {
+        return call.upkeep() == null
+                ? "How sure we are is computed from what was seen, told and checked; "
                         + Wording.percent(call.assessment().noneOfThese())
-                        + " is left for causes that are not on our list. The maker’s instructions and local codes come"
-                        + " first.");
+                        + " is left for causes that are not on our list."
+                : "The next dates are computed from the usual times and from what was found.";
     }
 
     private String standing() {
@@ -115,6 +121,9 @@ final class ReportOfCall {
     }
 
     private Section cause() {
+        if (call.upkeep() != null) {
+            return Section.text("Upkeep", "Nothing was said to be wrong: what was due is done.");
+        }
         var title = call.assessment().plan().next() == null ? "Cause" : "Likeliest cause so far";
         var first = call.assessment().ranking().stream().findFirst();
         if (first.isEmpty() || first.get().chance() < call.assessment().noneOfThese()) {

@@ -32,6 +32,7 @@ class RoundController {
             List<PartToLoad> load) {}
 
     /**
+     * @param upkeep whether it is for upkeep
      * @param likeliest name of the likeliest cause; null while nothing is known
      * @param minutes expected from now to the end
      * @param stepsTaken checks and remedies entered so far
@@ -46,6 +47,7 @@ class RoundController {
             String maker,
             String model,
             String complaint,
+            boolean upkeep,
             String likeliest,
             double chance,
             double minutes,
@@ -79,7 +81,7 @@ class RoundController {
                 today,
                 ofDay.stream()
                         .filter(call -> call.closedAt() == null)
-                        .mapToDouble(call -> call.assessment().plan().expectedMinutes())
+                        .mapToDouble(RoundController::minutesLeft)
                         .sum(),
                 ofDay.stream().map(this::line).toList(),
                 leftOpen.stream().map(this::line).toList(),
@@ -88,6 +90,12 @@ class RoundController {
 
     private List<CallView> files(List<ServiceCall> some, SignedIn me) {
         return some.stream().map(call -> file.of(call, me)).toList();
+    }
+
+    private static double minutesLeft(CallView call) {
+        return call.upkeep() == null
+                ? call.assessment().plan().expectedMinutes()
+                : call.upkeep().minutes();
     }
 
     private RoundCall line(CallView call) {
@@ -103,9 +111,12 @@ class RoundController {
                 call.machine().maker(),
                 call.machine().model(),
                 call.complaint(),
-                call.entries().isEmpty() ? null : pack.fault(suspect.fault()).name(),
+                call.upkeep() != null,
+                call.entries().isEmpty() || call.upkeep() != null
+                        ? null
+                        : pack.fault(suspect.fault()).name(),
                 suspect.chance(),
-                call.assessment().plan().expectedMinutes(),
+                minutesLeft(call),
                 call.entries().stream().filter(Entry::isWork).count(),
                 call.closedAt());
     }

@@ -12,6 +12,7 @@ import java.util.UUID;
  * @param accountId on whose round it is
  * @param revision of the know-how that it is judged with
  * @param follows id of an earlier call about the same machine, since which it has failed again; null for none
+ * @param upkeep whether it is for upkeep: nobody complains of anything
  * @param closedBy name of whoever closed it
  */
 record ServiceCall(
@@ -23,6 +24,7 @@ record ServiceCall(
         LocalTime plannedAt,
         int revision,
         UUID follows,
+        boolean upkeep,
         Instant closedAt,
         String closedBy,
         String signOff,

@@ -18,6 +18,7 @@ final class Wording {
     private static final Map<String, String> REMEDY_ANSWERS = Map.of(
             "done", "done, not proved yet",
             "cured", "proved",
+            "kept-up", "done",
             "partly", "works now, another complaint stays",
             "still-failing", "did not cure");
 

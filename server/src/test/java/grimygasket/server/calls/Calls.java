@@ -24,6 +24,11 @@ final class Calls {
         return call;
     }
 
+    /** A call that is put on the round in a way of its own. */
+    static Calls on(Client client, UUID id) {
+        return new Calls(client, "/api/calls/" + id);
+    }
+
     static String body(String complaint, String name, String maker) {
         return """
                 {"day": "2031-05-06", "plannedAt": "09:30:00", "complaint": "%s",

@@ -1,0 +1,73 @@
+package grimygasket.server.calls;
+
+import grimygasket.cadence.Dirt;
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Cadence;
+import grimygasket.pack.Pack;
+import grimygasket.visit.Advice;
+import grimygasket.visit.Upkeep;
+import grimygasket.visit.Upkeep.Last;
+import grimygasket.visit.VisitRecord;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/** What a call for upkeep has to do, by what the earlier calls about the machine did and found. */
+@Component
+class UpkeepOfCall {
+    /** Answers of a remedy that was done and not found to be in vain. */
+    private static final Set<String> DONE = Set.of("cured", "partly", "kept-up");
+
+    private final CallStore calls;
+    private final EntryStore entries;
+    private final JobStore job;
+    private final Clock clock;
+
+    UpkeepOfCall(CallStore calls, EntryStore entries, JobStore job, Clock clock) {
+        this.calls = calls;
+        this.entries = entries;
+        this.job = job;
+        this.clock = clock;
+    }
+
+    /** Null for a call that somebody made because of a fault. */
+    Upkeep of(ServiceCall call, Pack pack, Machine machine, VisitRecord visit) {
+        return call.upkeep() ? Upkeep.of(pack, machine, last(call, pack), visit) : null;
+    }
+
+    /** By cadence, when it was last done on an earlier call. */
+    private Map<String, Last> last(ServiceCall call, Pack pack) {
+        var last = new HashMap<String, Last>();
+        for (var before : calls.closedOf(call.machineId())) {
+            if (!before.id().equals(call.id())) {
+                var done = entries.of(before.id()).stream()
+                        .filter(entry -> entry.kind() == Entry.Kind.REMEDY && DONE.contains(entry.answer()))
+                        .map(Entry::subject)
+                        .toList();
+                pack.cadences().stream()
+                        .filter(cadence -> isDone(cadence, done))
+                        .forEach(cadence -> last.computeIfAbsent(
+                                cadence.id(), id -> new Last(daysSince(before, call), found(before, pack, cadence))));
+            }
+        }
+        return last;
+    }
+
+    private static boolean isDone(Cadence cadence, List<String> remedies) {
+        return cadence.remedies().stream().anyMatch(remedies::contains);
+    }
+
+    private int daysSince(ServiceCall before, ServiceCall call) {
+        var closed = LocalDate.ofInstant(before.closedAt(), clock.getZone());
+        return (int) Math.max(0, ChronoUnit.DAYS.between(closed, call.day()));
+    }
+
+    private Dirt found(ServiceCall before, Pack pack, Cadence cadence) {
+        return Advice.found(pack, cadence, JobSheet.said(job.of(before.id()).conditions()));
+    }
+}

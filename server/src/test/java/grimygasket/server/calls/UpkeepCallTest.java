@@ -1,0 +1,132 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import java.util.List;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A visit for upkeep: what is due, what was found last time, and a fault that is seen on the way. */
+public class UpkeepCallTest extends ServerTest {
+    private static Calls add(Client client, UUID machine, String day) {
+        var call = Calls.on(client, UUID.randomUUID());
+        var added = client.put(call.path, """
+                {"day": "%s", "plannedAt": "09:30:00", "complaint": "", "upkeep": true,
+                 "customer": {"id": "%s", "name": "Tess Orrin", "street": "2 Weir Lane", "phone": ""},
+                 "machine": {"id": "%s", "kind": "dishwasher", "maker": "Corvanne", "model": "DW-1", "serial": "",
+                             "place": "", "features": ["pump-screen"], "version": 0}}
+                """.formatted(day, UUID.randomUUID(), machine));
+        assertEquals(added.status(), 200, added.body().toString());
+        return call;
+    }
+
+    private static JsonNode task(JsonNode call, String remedy) {
+        return call.path("upkeep")
+                .path("tasks")
+                .valueStream()
+                .filter(task -> task.path("remedy").asString().equals(remedy))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static List<String> gaps(JsonNode call) {
+        return call.path("gaps")
+                .valueStream()
+                .map(gap -> gap.path("text").asString())
+                .toList();
+    }
+
+    @Test
+    public void aCallAboutAFaultStillWantsAComplaint() {
+        var client = signedIn();
+        var refused = client.put("/api/calls/" + UUID.randomUUID(), Calls.body(" ", "Tess Orrin", "Corvanne"));
+        assertEquals(refused.status(), 400);
+        assertTrue(
+                refused.body().path("fields").has("complaint"), refused.body().toString());
+    }
+
+    @Test
+    public void whatIsDueIsDoneAndLeavesNoGap() {
+        var call = add(signedIn(), UUID.randomUUID(), "2031-05-06");
+        var before = call.get().body();
+        assertEquals(before.path("stands").asString(), "CURE");
+        assertTrue(task(before, "clean-screen").path("due").asBoolean());
+        assertTrue(
+                gaps(before).contains("Not done: “Clean and seat the door seal”."),
+                gaps(before).toString());
+
+        var after = call.enter("REMEDY", "clean-seal", "kept-up").body();
+        assertTrue(task(after, "clean-seal").path("done").asBoolean());
+        assertFalse(
+                gaps(after).contains("Not done: “Clean and seat the door seal”."),
+                gaps(after).toString());
+        assertTrue(after.path("upkeep").path("minutes").asDouble()
+                < before.path("upkeep").path("minutes").asDouble());
+    }
+
+    @Test
+    public void theNextVisitKnowsWhenItWasDoneAndWhatWasFound() {
+        var client = signedIn();
+        var machine = UUID.randomUUID();
+        var first = add(client, machine, "2031-05-06");
+        first.enter("REMEDY", "clean-screen", "kept-up");
+        first.keep("conditions", UUID.randomUUID(), 0, """
+                {"station": "screen", "stuff": "PAPER", "before": 0.1, "after": 1, "wear": "SOUND", "binned": true,
+                 "sinceDays": 180}
+                """);
+        closeWithReason(client, first);
+
+        var next = add(client, machine, "2036-05-06").get().body();
+        var known = task(next, "clean-screen");
+        assertTrue(known.path("due").asBoolean(), "years later it is due again");
+        assertTrue(known.has("daysLeft"));
+        assertFalse(task(next, "clean-filter").has("daysLeft"), "it was not done then");
+        var unknown = task(add(client, UUID.randomUUID(), "2036-05-06").get().body(), "clean-screen");
+        assertTrue(
+                known.path("everyDays").asInt() < unknown.path("everyDays").asInt(),
+                "what was found nearly blocked is done more often");
+    }
+
+    private static void closeWithReason(Client client, Calls call) {
+        for (var caution : call.get().body().path("cautionsOpen").valueStream().toList()) {
+            call.keepCaution(caution.asString());
+        }
+        int version = call.get().body().path("version").asInt();
+        var closed = client.put(
+                call.path + "/closing",
+                "{\"version\": %d, \"reason\": \"No time\", \"advice\": \"\"}".formatted(version));
+        assertEquals(closed.status(), 200, closed.body().toString());
+    }
+
+    @Test
+    public void aFaultSeenOnTheWayMakesItACallAboutAFault() {
+        var client = signedIn();
+        var call = add(client, UUID.randomUUID(), "2031-05-06");
+        call.enter("REMEDY", "clean-filter", "kept-up");
+        var turned = client.delete(call.path + "/upkeep").body();
+        assertFalse(turned.has("upkeep"));
+        assertTrue(
+                gaps(turned).contains("No cause is settled on yet."),
+                gaps(turned).toString());
+        assertEquals(turned.path("entries").size(), 1, "what was done stays");
+        assertEquals(client.delete(call.path + "/upkeep").status(), 200, "twice is once");
+    }
+
+    @Test
+    public void theReportSaysWhatWasDoneAndWhenItIsDueAgain() {
+        var client = signedIn();
+        var call = add(client, UUID.randomUUID(), "2031-05-06");
+        call.enter("REMEDY", "clean-filter", "kept-up");
+        var report = client.get(call.path + "/report").body();
+        var titles = report.path("sections")
+                .valueStream()
+                .map(section -> section.path("title").asString())
+                .toList();
+        assertTrue(titles.containsAll(List.of("Upkeep", "Done", "Next dates")), titles.toString());
+        assertFalse(titles.contains("Complaint") || titles.contains("Likeliest cause so far"), titles.toString());
+    }
+}
