@@ -9,7 +9,8 @@ insert into customer (id, name, street, phone) values
 ('0193a000-0000-7000-8000-000000000105', 'Caspar Wyngate', '27 Netmakers'' Lane', '0455 21 35 51'),
 ('0193a000-0000-7000-8000-000000000106', 'Dorrit Halloway', '5 Upper Sluice, back door', '0455 23 48 09'),
 ('0193a000-0000-7000-8000-000000000107', 'Benno Aldwick', '41 Chapel Rise', '0455 20 91 26'),
-('0193a000-0000-7000-8000-000000000108', 'Lorcan Petrie', '9 Mill Leat, ground floor', '0455 21 08 83');
+('0193a000-0000-7000-8000-000000000108', 'Lorcan Petrie', '9 Mill Leat, ground floor', '0455 21 08 83'),
+('0193a000-0000-7000-8000-000000000109', 'Sefa Lindqvar', '16 Ropewalk, top floor', '0455 20 37 64');
 
 insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000101', 'dishwasher', 'Corvanne', 'DW-610 S', '2114-0937', 'Kitchen, under the window'),
@@ -22,7 +23,8 @@ insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000208', '0193a000-0000-7000-8000-000000000108', 'dishwasher', 'Corvanne', 'DW-450', '1906-1543', 'Kitchen, right of the sink'),
 ('0193a000-0000-7000-8000-000000000211', '0193a000-0000-7000-8000-000000000101', 'vacuum-cleaner', 'Ostrelle', 'Whist 2', 'WH2-07714', 'Hall cupboard'),
 ('0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000106', 'washing-machine', 'Corvanne', 'WM-7 R', '1911-3320', 'Utility room, beside the dishwasher'),
-('0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000107', 'tumble-dryer', 'Corvanne', 'TD-8 C', '2006-0251', 'Cellar');
+('0193a000-0000-7000-8000-000000000213', '0193a000-0000-7000-8000-000000000107', 'tumble-dryer', 'Corvanne', 'TD-8 C', '2006-0251', 'Cellar'),
+('0193a000-0000-7000-8000-000000000214', '0193a000-0000-7000-8000-000000000109', 'tumble-dryer', 'Corvanne', 'TD-7 V', '1804-2206', 'Box room, on the washing machine');
 
 -- Read off plates and papers, and measured under the sink.
 insert into machine_rating (machine_id, rating, value) values
@@ -54,7 +56,9 @@ insert into machine_feature (machine_id, feature) values
 ('0193a000-0000-7000-8000-000000000212', 'standpipe'),
 ('0193a000-0000-7000-8000-000000000213', 'condenser'),
 ('0193a000-0000-7000-8000-000000000213', 'container'),
-('0193a000-0000-7000-8000-000000000213', 'heater');
+('0193a000-0000-7000-8000-000000000213', 'heater'),
+('0193a000-0000-7000-8000-000000000214', 'vented'),
+('0193a000-0000-7000-8000-000000000214', 'heater');
 
 insert into part (id, number, name, kind, fits, maker, price) values
 ('0193a000-0000-7000-8000-000000000301', 'CV-DP30', 'Drain pump 30 W, quarter turn', 'dishwasher', 'drain-pump', 'Corvanne', 48.90),
@@ -102,6 +106,11 @@ insert into service_call (id, visit_id, machine_id, account_id, day, planned_at,
 ('0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000412', '0193a000-0000-7000-8000-000000000212', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '10:30', 1, null, null, null),
 ('0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000211', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '13:00', 1, null, null, null);
 
+-- A dryer that is kept up: what was done half a year ago, and the visit of tomorrow.
+insert into service_call (id, visit_id, machine_id, account_id, day, planned_at, revision, upkeep, closed_at, closed_by, sign_off, advice) values
+('0193a000-0000-7000-8000-000000000415', '0193a000-0000-7000-8000-000000000415', '0193a000-0000-7000-8000-000000000214', '0193a000-0000-7000-8000-000000000001', current_date - interval 190 day, '09:00', 1, true, now(3) - interval 190 day, 'Maren Tolliver', 'Back not opened: no second pair of hands to move it', 'Lint filter after every load.'),
+('0193a000-0000-7000-8000-000000000416', '0193a000-0000-7000-8000-000000000416', '0193a000-0000-7000-8000-000000000214', '0193a000-0000-7000-8000-000000000001', current_date + interval 1 day, '15:00', 1, true, null, null, null, null);
+
 insert into complaint (id, call_id, at, text) values
 ('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000401', now(3) - interval 30 hour, 'Empty at night, dirty water in it again in the morning'),
 ('0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000402', now(3) - interval 30 hour, 'Stops half-way, water left in the bottom'),
@@ -116,6 +125,12 @@ insert into complaint (id, call_id, at, text) values
 ('0193a000-0000-7000-8000-000000000413', '0193a000-0000-7000-8000-000000000413', now(3) - interval 30 hour, 'Goes on and off since the filter was washed'),
 ('0193a000-0000-7000-8000-000000000414', '0193a000-0000-7000-8000-000000000414', now(3) - interval 2 hour, 'Glasses come out milky'),
 ('0193a000-0000-7000-8000-000000000424', '0193a000-0000-7000-8000-000000000404', now(3) - interval 20 hour, 'A puddle before the door now and then');
+
+insert into entry (id, call_id, at, kind, subject, answer, complaint) values
+('0193a000-0000-7000-8000-000000000591', '0193a000-0000-7000-8000-000000000415', now(3) - interval 190 day, 'REMEDY', 'wash-filter', 'kept-up', false),
+('0193a000-0000-7000-8000-000000000592', '0193a000-0000-7000-8000-000000000415', now(3) - interval 190 day, 'REMEDY', 'free-flap', 'kept-up', false),
+('0193a000-0000-7000-8000-000000000593', '0193a000-0000-7000-8000-000000000415', now(3) - interval 190 day, 'REMEDY', 'wipe-sensor', 'kept-up', false),
+('0193a000-0000-7000-8000-000000000594', '0193a000-0000-7000-8000-000000000415', now(3) - interval 190 day, 'REMEDY', 'clean-duct', 'kept-up', false);
 
 insert into entry (id, call_id, at, kind, subject, answer, complaint) values
 ('0193a000-0000-7000-8000-000000000501', '0193a000-0000-7000-8000-000000000401', now(3) - interval 101 minute, 'SIGN', 'water-returns', 'yes', true),
@@ -161,6 +176,7 @@ insert into part_use (id, call_id, remedy, part_id, used, unit_price, at, serial
 ('0193a000-0000-7000-8000-000000000602', '0193a000-0000-7000-8000-000000000408', 'replace-drain-pump', '0193a000-0000-7000-8000-000000000301', 1, 48.90, now(3) - interval 1470 minute, 'CV30-77120', 'TAKEN_ALONG');
 
 insert into job_line (id, call_id, kind, subject, at, entered_by, version, body) values
+('0193a000-0000-7000-8000-000000000791', '0193a000-0000-7000-8000-000000000415', 'CONDITION', 'duct', now(3) - interval 190 day, 'Maren Tolliver', 1, '{"station": "duct", "stuff": "FIBRE", "before": 0.25, "after": 1, "wear": "DIRTY_ONLY", "binned": true, "sinceDays": 365}'),
 ('0193a000-0000-7000-8000-000000000701', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'lower-rack', now(3) - interval 84 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000701", "name": "Lower rack", "layer": "filter-out", "piece": "lower-rack", "cup": "", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
 ('0193a000-0000-7000-8000-000000000702', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'filter', now(3) - interval 84 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000702", "name": "Filter", "layer": "filter-out", "piece": "filter", "cup": "", "turn": "a quarter turn to the left", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 0, "confirmed": ["LOCKED"]}'),
 ('0193a000-0000-7000-8000-000000000703', '0193a000-0000-7000-8000-000000000401', 'PIECE', 'cover', now(3) - interval 82 minute, 'Maren Tolliver', 1, '{"id": "0193a000-0000-7000-8000-000000000703", "name": "Sump cover", "layer": "sump-cover", "piece": "cover", "screws": {"drive": "T20", "thread": "coarse for plastic", "lengthMm": 16, "count": 2}, "cup": "A", "joint": false, "lastIn": false, "confirm": ["LOCKED"], "dryUntil": 0, "place": "BACK", "screwsBack": 2, "confirmed": ["LOCKED"]}'),

@@ -125,7 +125,9 @@ final class Planner {
                 .filter(fact -> !story.settled().contains(fact.id()))
                 .forEach(fact -> options.add(learn(fact, here)));
         network.checks.stream().filter(this::canBeMade).forEach(check -> options.add(check(check, here)));
-        remedies.stream().filter(r -> openCauses(r).isEmpty()).forEach(r -> options.add(remedy(r)));
+        remedies.stream()
+                .filter(r -> openCauses(r).isEmpty())
+                .forEach(r -> options.add(r.id().equals(firstNow) ? first(r, atOnce) : remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best));
@@ -155,11 +157,13 @@ final class Planner {
                         || option.step.kind() == Kind.CHECK && needed.contains(option.step.id()))
                 .findFirst()
                 .orElseThrow();
-        double cost = atOnce.legs().isEmpty()
-                ? straight.cost
-                : Math.min(straight.cost, curingThenAsking(atOnce.legs().get(0).remedy(), ready));
+        double acting = Math.min(straight.cost, atOnce.cost());
+        if (!atOnce.legs().isEmpty()) {
+            acting = Math.min(acting, curingThenAsking(atOnce.legs().get(0).remedy(), ready));
+        }
+        double most = acting - LEAST_SAVED;
         return ready.stream()
-                .filter(option -> option.decides && option.cost <= cost - LEAST_SAVED)
+                .filter(option -> option.decides && option.cost <= most)
                 .findFirst()
                 .orElse(straight);
     }
@@ -404,6 +408,17 @@ final class Planner {
     /** What would be done first; what something has to come before is not the same as what can be done. */
     private String first(CureOrder.Value value, Situation then) {
         return order.isHeldBack(value, then) ? value.first() + " later" : value.first();
+    }
+
+    /**
+     * The order's first remedy, at most at the order's cost: what follows a question is valued by the order, and a remedy must
+     * not look dearer than the same remedy after a question that tells nothing.
+     */
+    private Option first(Remedy remedy, CureOrder.Value order) {
+        var option = remedy(remedy);
+        return order.cost() < option.cost
+                ? new Option(option.step.expecting(order.minutes()), order.cost(), null, true)
+                : option;
     }
 
     private Option remedy(Remedy remedy) {

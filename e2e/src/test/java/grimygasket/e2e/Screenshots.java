@@ -18,6 +18,7 @@ public final class Screenshots {
     private static final String NOTHING_KNOWN = "/calls/0193a000-0000-7000-8000-000000000405";
 
     private static final String DRYER = "/calls/0193a000-0000-7000-8000-000000000411";
+    private static final String UPKEEP = "/calls/0193a000-0000-7000-8000-000000000416";
 
     /** A picture with more than this share of one colour shows nothing. */
     private static final double BLANK = 0.95;
@@ -31,7 +32,6 @@ public final class Screenshots {
             Page page;
             for (var size : Size.values()) {
                 page = chromium.signedIn(installation, size);
-                takeGauge(page, installation.address(), folder, "gauge-" + size.width());
                 page.navigate(installation.address());
                 page.getByText("of work").waitFor();
                 page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -46,6 +46,8 @@ public final class Screenshots {
             takeStop(page, installation.address() + DRYER, folder, "stop-390");
             takeMeter(page, installation.address() + BrowserTest.HALF_DONE, folder, "meter-390");
             page = chromium.signedIn(installation, Size.DESK);
+            takeGauge(page, installation.address(), folder, "gauge-1280");
+            takeCall(page, installation.address() + UPKEEP, folder, "upkeep-1280");
             takeCall(page, installation.address() + BrowserTest.HALF_DONE + "#safe", folder, "safe-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#cure", folder, "cure-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#hand-over", folder, "hand-over-1280");
