@@ -20,6 +20,7 @@ export const router = createRouter({
         { path: 'faults/:fault', component: () => import('./know-how/FaultPage.vue'), props: true },
         { path: 'signs', component: () => import('./know-how/SignMatrix.vue') },
         { path: 'codes', component: () => import('./know-how/CodeTable.vue') },
+        { path: 'noted', component: () => import('./know-how/NotedOnCalls.vue') },
         { path: 'versions', component: () => import('./know-how/Versions.vue') },
       ],
     },

@@ -72,6 +72,15 @@ export function useEarlierCalls(machineId: MaybeRefOrGetter<string | undefined>)
   })
 }
 
+/** What was seen and done on calls about a kind of machine that the know-how does not have. */
+export function useNoted(kind: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['noted', computed(() => toValue(kind))],
+    queryFn: () =>
+      answer(() => api.GET('/api/know-how/{kind}/noted', { params: { path: { kind: toValue(kind) } } })),
+  })
+}
+
 /** Every gauge, with the data of a call's machine where there is one. */
 export function useGauges(call: MaybeRefOrGetter<string | undefined>) {
   return useQuery({

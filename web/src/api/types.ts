@@ -28,6 +28,7 @@ export type Laid = Schemas['Laid']
 export type Layer = Schemas['Layer']
 export type Machine = Schemas['Machine']
 export type NewCall = Schemas['NewCall']
+export type Note = Schemas['Note']
 export type Outcome = Schemas['Outcome']
 export type Pack = Schemas['Pack']
 export type PartUse = Schemas['PartUse']
@@ -68,6 +69,7 @@ export interface Job {
   conditions: Condition
   debts: Debt
   things: Found
+  notes: Note
   proofs: ProofRun
   water: WaterLeft
 }

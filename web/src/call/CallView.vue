@@ -16,6 +16,7 @@ import CallFindings from './CallFindings.vue'
 import CallHeader from './CallHeader.vue'
 import ConflictNotice from './ConflictNotice.vue'
 import NextStep from './NextStep.vue'
+import Notes from './Notes.vue'
 import RingDial from './RingDial.vue'
 import RingGaps from './RingGaps.vue'
 import RingStrip from './RingStrip.vue'
@@ -188,6 +189,7 @@ watch(
           </div>
           <div>
             <Story />
+            <Notes />
             <CallFindings
               v-if="!call.upkeep && call.entries.length && !call.closedAt && stage.shown.value !== 'CALL'"
               class="mt-3"

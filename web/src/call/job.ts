@@ -1,4 +1,4 @@
-import type { Condition, Debt, Found, Laid, PartUse, Piece, Screws } from '../api/types'
+import type { Condition, Debt, Found, Laid, Note, PartUse, Piece, Screws } from '../api/types'
 
 /** The words of the job sheet. */
 export const STUFF: Record<Condition['stuff'], string> = {
@@ -35,6 +35,11 @@ export const FATE: Record<Found['fate'], string> = {
   KEPT: 'Still here',
   RETURNED: 'Given back',
   BINNED: 'Binned',
+}
+export const ABOUT: Record<Note['about'], string> = {
+  NOTE: 'A note',
+  SEEN: 'Seen',
+  DONE: 'Done',
 }
 export const OLD_PART: Record<Exclude<PartUse['oldPart'], 'UNSAID'>, string> = {
   KEPT_BY_CUSTOMER: 'Customer keeps it',

@@ -6,7 +6,7 @@ import { findingText } from '../judgement/wording'
 import { useUnits } from '../readings/useUnits'
 import { lowerFirst, money } from '../ui/format'
 import { useCallContext } from './context'
-import { conditionText, DEBT, FATE } from './job'
+import { ABOUT, conditionText, DEBT, FATE } from './job'
 
 interface StoryLine {
   id: string
@@ -46,12 +46,21 @@ export function useStory() {
     )?.name ?? id
 
   function jobLines(): StoryLine[] {
-    const { pieces, conditions, things, debts, water } = call.value.job
+    const { pieces, conditions, things, notes, debts, water } = call.value.job
     return [
       ...pieces.map((one) => line(one, one.what.name, PLACE[one.what.place])),
       ...conditions.map((one) => line(one, station(one.what.station), conditionText(one.what))),
       ...things.map((one) =>
         line(one, `${one.what.count} × ${one.what.what}`, lowerFirst(FATE[one.what.fate])),
+      ),
+      ...notes.map((one) =>
+        line(
+          one,
+          one.what.text,
+          one.what.about === 'NOTE'
+            ? ''
+            : lowerFirst(ABOUT[one.what.about]) + (one.what.proved ? ', proved' : ''),
+        ),
       ),
       ...debts.map((one) => line(one, DEBT[one.what.what], one.what.settled ? 'put back' : 'to put back')),
       ...water.map((one) => line(one, 'Water still in it', `${one.what.levelCm} cm`)),

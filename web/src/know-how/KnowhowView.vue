@@ -15,6 +15,7 @@ const TABS = [
   { path: '/faults', name: 'Faults' },
   { path: '/signs', name: 'Signs by fault' },
   { path: '/codes', name: 'Codes' },
+  { path: '/noted', name: 'Noted on calls' },
   { path: '/versions', name: 'Versions' },
 ]
 const route = useRoute()

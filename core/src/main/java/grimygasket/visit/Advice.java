@@ -5,9 +5,9 @@ import grimygasket.cadence.Dirt;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Machine;
-import grimygasket.pack.Cadence;
 import grimygasket.pack.Habit;
 import grimygasket.pack.Pack;
+import java.util.Collection;
 import java.util.List;
 
 /**
@@ -45,8 +45,8 @@ public record Advice(List<String> habits, List<Due> dues) {
                 pack.cadences().stream()
                         .filter(cadence -> machine.meets(cadence.needs()))
                         .filter(cadence -> cadence.faults().stream().anyMatch(causes::contains))
-                        .map(cadence ->
-                                new Due(cadence.task(), calendar.days(cadence, found(pack, cadence, conditions))))
+                        .map(cadence -> new Due(
+                                cadence.task(), calendar.days(cadence, found(pack, cadence.faults(), conditions))))
                         .toList());
     }
 
@@ -58,7 +58,7 @@ public record Advice(List<String> habits, List<Due> dues) {
                 .toList();
         return new Advice(
                 cadences.stream()
-                        .filter(cadence -> isOverdue(found(pack, cadence, conditions)))
+                        .filter(cadence -> isOverdue(found(pack, cadence.faults(), conditions)))
                         .flatMap(cadence -> pack.habits().stream()
                                 .filter(habit -> habit.faults().stream().anyMatch(cadence.faults()::contains))
                                 .filter(habit -> machine.meets(habit.needs())))
@@ -66,8 +66,8 @@ public record Advice(List<String> habits, List<Due> dues) {
                         .distinct()
                         .toList(),
                 cadences.stream()
-                        .map(cadence ->
-                                new Due(cadence.task(), calendar.days(cadence, found(pack, cadence, conditions))))
+                        .map(cadence -> new Due(
+                                cadence.task(), calendar.days(cadence, found(pack, cadence.faults(), conditions))))
                         .toList());
     }
 
@@ -75,9 +75,9 @@ public record Advice(List<String> habits, List<Due> dues) {
         return found != null && found.blocked() > Dirt.THRESHOLD;
     }
 
-    /** How dirty the place was that a cadence keeps clean; null where nobody has said. */
-    public static Dirt found(Pack pack, Cadence cadence, List<Condition> conditions) {
-        var stations = cadence.faults().stream()
+    /** How dirty the place was at which some faults stand; null where nobody has said. */
+    public static Dirt found(Pack pack, Collection<String> faults, List<Condition> conditions) {
+        var stations = faults.stream()
                 .flatMap(fault -> pack.fault(fault).at().stream())
                 .toList();
         return conditions.stream()

@@ -23,12 +23,20 @@ public final class Proving {
         }
         var gaps = new ArrayList<Gap>();
         var remedies = visit.remedies();
-        var last = remedies.get(remedies.size() - 1);
-        if (last.proved() != Proved.CURED && last.proved() != Proved.KEPT_UP) {
-            gaps.add(Gap.of("Not proved yet: “" + proof(pack, last).name() + "”."));
+        var own = visit.ownRemedies();
+        if (own.stream().noneMatch(Note::proved)) {
+            own.forEach(note -> gaps.add(Gap.of("Not proved yet: “" + note.text() + "”.")));
+            if (!remedies.isEmpty() && isOpen(remedies.get(remedies.size() - 1))) {
+                gaps.add(Gap.of("Not proved yet: “"
+                        + proof(pack, remedies.get(remedies.size() - 1)).name() + "”."));
+            }
         }
         gaps.addAll(workGaps(pack, visit));
         return gaps;
+    }
+
+    private static boolean isOpen(RemedyTried tried) {
+        return tried.proved() != Proved.CURED && tried.proved() != Proved.KEPT_UP;
     }
 
     /** What is missing about the functions that were worked on, whether or not something was wrong. */

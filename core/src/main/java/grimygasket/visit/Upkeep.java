@@ -67,7 +67,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
             boolean done) {}
 
     /**
-     * @param last cadence id to when it was last done before this visit; one that is not named is due
+     * @param last remedy id to when it was last done before this visit; one that is not named is due
      */
     public static Upkeep of(Pack pack, Machine machine, Map<String, Last> last, VisitRecord visit) {
         var calendar = Calendar.of(machine.traits());
@@ -78,7 +78,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
                 .filter(cadence -> machine.meets(cadence.needs()))
                 .forEach(cadence -> methods(pack, machine, cadence)
                         .forEach(remedy -> tasks.add(
-                                task(cadence, remedy, last.get(cadence.id()), calendar, done.contains(remedy.id())))));
+                                task(cadence, remedy, last.get(remedy.id()), calendar, done.contains(remedy.id())))));
         tasks.sort(Comparator.comparing(task -> depth(pack, task)));
         return new Upkeep(tasks, minutes(pack, visit, tasks), tools(pack, tasks));
     }

@@ -21,6 +21,7 @@ import java.util.Set;
  * @param conditions what was found at the stations
  * @param debts what has to be put back before the end
  * @param things found in the machine
+ * @param notes in the technician's own words
  * @param proofs of its functions, as far as they have come
  * @param closed whether the call is closed
  * @param now in milliseconds since 1970
@@ -34,6 +35,7 @@ public record VisitRecord(
         List<Condition> conditions,
         List<Debt> debts,
         List<Found> things,
+        List<Note> notes,
         List<ProofRun> proofs,
         boolean closed,
         long now) {
@@ -45,6 +47,7 @@ public record VisitRecord(
         conditions = List.copyOf(conditions);
         debts = List.copyOf(debts);
         things = List.copyOf(things);
+        notes = List.copyOf(notes);
         proofs = List.copyOf(proofs);
     }
 
@@ -58,7 +61,13 @@ public record VisitRecord(
 
     /** Whether anything was put right: upkeep puts nothing right. */
     boolean putsSomethingRight() {
-        return remedies().stream().anyMatch(tried -> tried.proved() != Proved.KEPT_UP);
+        return remedies().stream().anyMatch(tried -> tried.proved() != Proved.KEPT_UP)
+                || !ownRemedies().isEmpty();
+    }
+
+    /** What was done that the know-how does not have. */
+    List<Note> ownRemedies() {
+        return notes.stream().filter(note -> note.about() == Note.About.DONE).toList();
     }
 
     /** The layers that the work so far has opened, each after those around it. */

@@ -102,6 +102,7 @@ public class ReadingsOfVisitTest {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 false,
                 0);
     }

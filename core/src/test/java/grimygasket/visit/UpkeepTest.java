@@ -85,7 +85,7 @@ public class UpkeepTest {
 
     @Test
     public void whatWasDoneLatelyIsLeftOut() {
-        var upkeep = upkeep(Map.of("inside", new Last(74, null), "below", new Last(75, null)), nothingDone());
+        var upkeep = upkeep(Map.of("clean-inside", new Last(74, null), "brush", new Last(75, null)), nothingDone());
         assertEquals(upkeep.tasks().stream().filter(Task::due).map(Task::remedy).toList(), List.of("wipe", "brush"));
         assertEquals(upkeep.tasks().get(2).daysLeft(), (Integer) 26);
         assertNull(upkeep.tasks().get(0).daysLeft(), "nobody knows when");
@@ -95,8 +95,8 @@ public class UpkeepTest {
     @Test
     public void whatWasFoundLastTimeMovesTheDate() {
         // Full after half the time: due again after sqrt(100 * 50 * 0.5 / 1) = 50 days by what is found.
-        var dirty = upkeep(Map.of("below", new Last(45, new Dirt(50, 1))), nothingDone());
-        var clean = upkeep(Map.of("below", new Last(45, null)), nothingDone());
+        var dirty = upkeep(Map.of("brush", new Last(45, new Dirt(50, 1))), nothingDone());
+        var clean = upkeep(Map.of("brush", new Last(45, null)), nothingDone());
         assertTrue(dirty.tasks().get(1).due());
         assertFalse(clean.tasks().get(1).due());
         assertEquals(dirty.tasks().get(1).everyDays(), 50);

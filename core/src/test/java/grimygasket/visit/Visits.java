@@ -21,6 +21,7 @@ final class Visits {
     private final List<Condition> conditions = new ArrayList<>();
     private final List<Debt> debts = new ArrayList<>();
     private final List<Found> things = new ArrayList<>();
+    private final List<Note> notes = new ArrayList<>();
     private final List<ProofRun> proofs = new ArrayList<>();
 
     Visits complaint(String text) {
@@ -68,6 +69,11 @@ final class Visits {
         return this;
     }
 
+    Visits note(Note note) {
+        notes.add(note);
+        return this;
+    }
+
     Visits seen(String proof, int runs, String... dry) {
         return proof(new ProofRun(proof, null, null, runs, List.of(dry), false));
     }
@@ -78,7 +84,8 @@ final class Visits {
     }
 
     VisitRecord build() {
-        return new VisitRecord(complaint, findings, parts, kept, laid, conditions, debts, things, proofs, closed, NOW);
+        return new VisitRecord(
+                complaint, findings, parts, kept, laid, conditions, debts, things, notes, proofs, closed, NOW);
     }
 
     /** A piece without screws on the tray. */

@@ -54,6 +54,22 @@ public class UpkeepTest extends BrowserTest {
         assertThat(page.getByLabel("Most likely").locator("li").first()).isVisible();
     }
 
+    @Test(dataProvider = "sizes")
+    public void whatTheKnowHowDoesNotHaveReachesTheLead(Size size) {
+        var page = chromium.signedIn(installation, size);
+        var call = CallPage.addUpkeep(page, "Dishwasher");
+        var text = "Mouse nest behind the kick plate, " + size;
+        page.getByText("In your own words").first().click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Seen"))
+                .click();
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("In your own words"))
+                .fill(text);
+        page.getByText("Write it down").click();
+        assertThat(call.story()).containsText(text + ": seen");
+        page.navigate(installation.address() + "/know-how/dishwasher/noted");
+        assertThat(page.getByRole(AriaRole.MAIN)).containsText(text);
+    }
+
     @Test
     public void theRoundSaysWhatItIsFor() {
         var page = chromium.signedIn(installation, Size.PHONE);

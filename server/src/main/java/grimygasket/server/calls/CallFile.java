@@ -111,6 +111,7 @@ class CallFile {
                 JobSheet.said(job.conditions()),
                 JobSheet.said(job.debts()),
                 JobSheet.said(job.things()),
+                JobSheet.said(job.notes()),
                 JobSheet.said(job.proofs()),
                 call.closedAt() != null,
                 clock.millis());

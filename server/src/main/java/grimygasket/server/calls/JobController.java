@@ -9,6 +9,7 @@ import grimygasket.visit.Condition;
 import grimygasket.visit.Debt;
 import grimygasket.visit.Found;
 import grimygasket.visit.Laid;
+import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.Tray;
 import jakarta.validation.Valid;
@@ -41,6 +42,8 @@ class JobController {
     record DebtLine(int version, @NotNull Debt what) {}
 
     record ThingLine(int version, @NotNull Found what) {}
+
+    record NoteLine(int version, @NotNull Note what) {}
 
     record ProofLine(int version, @NotNull ProofRun what) {}
 
@@ -101,6 +104,16 @@ class JobController {
             @PathVariable UUID callId,
             @PathVariable UUID lineId,
             @Valid @RequestBody ThingLine line,
+            @AuthenticationPrincipal SignedIn me) {
+        return put(callId, lineId, line.version, null, line.what, pack -> {}, me);
+    }
+
+    @PutMapping("/notes/{lineId}")
+    @Transactional
+    public CallView note(
+            @PathVariable UUID callId,
+            @PathVariable UUID lineId,
+            @Valid @RequestBody NoteLine line,
             @AuthenticationPrincipal SignedIn me) {
         return put(callId, lineId, line.version, null, line.what, pack -> {}, me);
     }

@@ -4,6 +4,7 @@ import grimygasket.visit.Condition;
 import grimygasket.visit.Debt;
 import grimygasket.visit.Found;
 import grimygasket.visit.Laid;
+import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import java.util.List;
 
@@ -14,6 +15,7 @@ import java.util.List;
  * @param conditions found at stations
  * @param debts what has to be put back before the end
  * @param things of the customer's that were found
+ * @param notes in the technician's own words; left out in older files, none
  * @param proofs as far as they have come
  * @param water that stood in the machine; one at most
  */
@@ -22,8 +24,12 @@ record JobSheet(
         List<JobLine<Condition>> conditions,
         List<JobLine<Debt>> debts,
         List<JobLine<Found>> things,
+        List<JobLine<Note>> notes,
         List<JobLine<ProofRun>> proofs,
         List<JobLine<WaterLeft>> water) {
+    JobSheet {
+        notes = notes == null ? List.of() : notes;
+    }
 
     /** What the lines say, without who entered them and when. */
     static <T> List<T> said(List<JobLine<T>> lines) {

@@ -6,6 +6,7 @@ import grimygasket.visit.Condition;
 import grimygasket.visit.Debt;
 import grimygasket.visit.Found;
 import grimygasket.visit.Laid;
+import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import java.time.Clock;
 import java.time.Instant;
@@ -27,6 +28,7 @@ class JobStore {
             Condition.class, "CONDITION",
             Debt.class, "DEBT",
             Found.class, "THING",
+            Note.class, "NOTE",
             ProofRun.class, "PROOF",
             WaterLeft.class, "WATER");
 
@@ -57,6 +59,7 @@ class JobStore {
                 lines(rows, Condition.class),
                 lines(rows, Debt.class),
                 lines(rows, Found.class),
+                lines(rows, Note.class),
                 lines(rows, ProofRun.class),
                 lines(rows, WaterLeft.class));
     }
@@ -105,6 +108,7 @@ class JobStore {
         sheet.conditions().forEach(line -> add(callId, line, line.what().station()));
         sheet.debts().forEach(line -> add(callId, line, null));
         sheet.things().forEach(line -> add(callId, line, null));
+        sheet.notes().forEach(line -> add(callId, line, null));
         sheet.proofs().forEach(line -> add(callId, line, line.what().proof()));
         sheet.water().forEach(line -> add(callId, line, "water"));
     }

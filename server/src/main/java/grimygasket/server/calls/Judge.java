@@ -10,7 +10,9 @@ import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.VanPart;
 import grimygasket.units.Amount;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -33,8 +35,17 @@ class Judge {
         return grimygasket.diagnosis.Machine.of(
                 library.pack(machine.kind(), call.revision()),
                 machine.features(),
-                kept.isEmpty() ? schools.of(call.accountId()) : kept,
+                followed(call, kept.isEmpty() ? schools.of(call.accountId()) : kept),
                 machine.ratings());
+    }
+
+    /** On a visit for upkeep all that is due is cleaned, and then tried out, whatever the technician does else. */
+    private static Map<String, String> followed(ServiceCall call, Map<String, String> chosen) {
+        var followed = new HashMap<>(chosen);
+        if (call.upkeep()) {
+            followed.put("test-when", "all");
+        }
+        return followed;
     }
 
     List<Finding> findings(Machine machine, int revision, List<Entry> entries) {

@@ -65,6 +65,7 @@ final class ReportOfCall {
                 entries("Checked", Entry.Kind.CHECK),
                 entries("Done", Entry.Kind.REMEDY),
                 found(),
+                noted(),
                 proved(),
                 parts(),
                 things(),
@@ -159,6 +160,14 @@ final class ReportOfCall {
                 JobSheet.said(call.job().conditions()).stream()
                         .map(condition ->
                                 new Row(pack.station(condition.station()).name(), Wording.of(condition)))
+                        .toList());
+    }
+
+    private Section noted() {
+        return Section.rows(
+                "Also noted",
+                JobSheet.said(call.job().notes()).stream()
+                        .map(note -> new Row(note.text(), Wording.of(note)))
                         .toList());
     }
 

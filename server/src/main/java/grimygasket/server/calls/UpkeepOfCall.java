@@ -1,8 +1,6 @@
 package grimygasket.server.calls;
 
-import grimygasket.cadence.Dirt;
 import grimygasket.diagnosis.Machine;
-import grimygasket.pack.Cadence;
 import grimygasket.pack.Pack;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Upkeep;
@@ -12,9 +10,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What a call for upkeep has to do, by what the earlier calls about the machine did and found. */
@@ -40,34 +38,34 @@ class UpkeepOfCall {
         return call.upkeep() ? Upkeep.of(pack, machine, last(call, pack), visit) : null;
     }
 
-    /** By cadence, when it was last done on an earlier call. */
+    /** By remedy, when it was last done on an earlier call. */
     private Map<String, Last> last(ServiceCall call, Pack pack) {
         var last = new HashMap<String, Last>();
         for (var before : calls.closedOf(call.machineId())) {
             if (!before.id().equals(call.id())) {
-                var done = entries.of(before.id()).stream()
-                        .filter(entry -> entry.kind() == Entry.Kind.REMEDY && DONE.contains(entry.answer()))
-                        .map(Entry::subject)
-                        .toList();
-                pack.cadences().stream()
-                        .filter(cadence -> isDone(cadence, done))
-                        .forEach(cadence -> last.computeIfAbsent(
-                                cadence.id(), id -> new Last(daysSince(before, call), found(before, pack, cadence))));
+                var found = JobSheet.said(job.of(before.id()).conditions());
+                var done = done(before);
+                pack.remedies().stream()
+                        .filter(remedy -> done.contains(remedy.id()))
+                        .forEach(remedy -> last.computeIfAbsent(
+                                remedy.id(),
+                                id -> new Last(
+                                        daysSince(before, call),
+                                        Advice.found(pack, remedy.cures().keySet(), found))));
             }
         }
         return last;
     }
 
-    private static boolean isDone(Cadence cadence, List<String> remedies) {
-        return cadence.remedies().stream().anyMatch(remedies::contains);
+    private Set<String> done(ServiceCall before) {
+        return entries.of(before.id()).stream()
+                .filter(entry -> entry.kind() == Entry.Kind.REMEDY && DONE.contains(entry.answer()))
+                .map(Entry::subject)
+                .collect(Collectors.toSet());
     }
 
     private int daysSince(ServiceCall before, ServiceCall call) {
         var closed = LocalDate.ofInstant(before.closedAt(), clock.getZone());
         return (int) Math.max(0, ChronoUnit.DAYS.between(closed, call.day()));
-    }
-
-    private Dirt found(ServiceCall before, Pack pack, Cadence cadence) {
-        return Advice.found(pack, cadence, JobSheet.said(job.of(before.id()).conditions()));
     }
 }

@@ -6,6 +6,7 @@ import grimygasket.pack.Outcome;
 import grimygasket.server.calls.CallView.Judged;
 import grimygasket.server.knowhow.Knowhow;
 import grimygasket.visit.Condition;
+import grimygasket.visit.Note;
 import grimygasket.visit.PartCount.OldPart;
 import java.util.List;
 import java.util.Map;
@@ -138,5 +139,13 @@ final class Wording {
 
     private static String share(double share) {
         return Math.round(100 * share) + "%";
+    }
+
+    static String of(Note note) {
+        return switch (note.about()) {
+            case NOTE -> "";
+            case SEEN -> "seen";
+            case DONE -> note.proved() ? "done, and seen to work" : "done";
+        };
     }
 }

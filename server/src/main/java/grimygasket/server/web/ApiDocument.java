@@ -74,6 +74,7 @@ class ApiDocument {
             "Written.spread",
             "Entered.call",
             "CallView.upkeep",
+            "Note.minutes",
             "NewCall.upkeep",
             "Task.daysLeft",
             "Task.layer",

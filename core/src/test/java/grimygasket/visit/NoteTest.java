@@ -1,0 +1,59 @@
+package grimygasket.visit;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Pack;
+import grimygasket.visit.Note.About;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class NoteTest {
+    private static final Pack PACK = new Packs()
+            .fault("a", 0.1)
+            .remedy("clean", null, 5, null, Map.of("a", 0.9))
+            .build();
+
+    private static List<String> gaps(Note note) {
+        var visit = new Visits().note(note).build();
+        return Ring.of(PACK, Packs.MACHINE, visit).gapsBeforeClosing().stream()
+                .map(Gap::text)
+                .toList();
+    }
+
+    @Test
+    public void anOwnRemedySettlesTheCauseAndWantsItsProof() {
+        var done = gaps(new Note(About.DONE, "Shimmed the hinge", 12, false));
+        assertFalse(done.contains("No cause is settled on yet."), done.toString());
+        assertTrue(done.contains("Not proved yet: “Shimmed the hinge”."), done.toString());
+        var proved = gaps(new Note(About.DONE, "Shimmed the hinge", 12, true));
+        assertEquals(proved.stream().filter(gap -> gap.startsWith("Not proved")).toList(), List.of());
+    }
+
+    @Test
+    public void whatIsOnlySeenSettlesNothing() {
+        assertTrue(gaps(new Note(About.SEEN, "Mouse nest", null, false)).contains("No cause is settled on yet."));
+    }
+
+    @DataProvider
+    Object[][] unfit() {
+        return new Object[][] {
+            {About.NOTE, " ", null, false},
+            {About.NOTE, "x".repeat(301), null, false},
+            {About.SEEN, "Mouse nest", 5, false},
+            {About.DONE, "Shimmed", 0, false},
+            {About.DONE, "Shimmed", 601, false},
+            {About.SEEN, "Mouse nest", null, true}
+        };
+    }
+
+    @Test(dataProvider = "unfit")
+    public void whatMakesNoSenseIsRefused(About about, String text, Integer minutes, boolean proved) {
+        assertThrows(IllegalArgumentException.class, () -> new Note(about, text, minutes, proved));
+    }
+}

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Note } from '../api/types'
+import Chips from '../ui/Chips.vue'
+import Stepper from '../ui/Stepper.vue'
+import Tick from '../ui/Tick.vue'
+import { useDraft } from '../ui/drafts'
+import { useCallContext } from './context'
+import { ABOUT } from './job'
+
+const { call, actions } = useCallContext()
+const blank = (): Note => ({ about: 'NOTE', text: '', proved: false })
+const draft = useDraft<Note>(`note:${call.value.id}`, blank())
+const minutes = ref(10)
+
+async function add() {
+  const { about, text, proved } = draft.value
+  const done = about === 'DONE'
+  const note: Note = {
+    about,
+    text: text.trim(),
+    proved: done && proved,
+    minutes: done ? minutes.value : undefined,
+  }
+  if (await actions.keep('notes', note)) draft.value = blank()
+}
+</script>
+
+<template>
+  <details v-if="!call.closedAt" class="border-line mt-3 border-t">
+    <summary class="min-h-12 cursor-pointer py-2">
+      <span class="font-head text-lg font-bold">In your own words</span>
+      <span class="text-soft block text-[0.95rem]">a note, or what the know-how does not have</span>
+    </summary>
+    <form class="grid gap-3 pb-2" @submit.prevent="add">
+      <Chips v-model="draft.about" label="What it is" hide-label :options="ABOUT" />
+      <label>
+        <span class="sr-only">In your own words</span>
+        <textarea v-model="draft.text" class="field h-24 py-2" maxlength="300" />
+      </label>
+      <template v-if="draft.about === 'DONE'">
+        <div class="flex items-center justify-between gap-2">
+          <Stepper v-model="minutes" label="Minutes it took" :min="1" :max="600" />
+        </div>
+        <Tick v-model="draft.proved" label="It was seen to work after" />
+      </template>
+      <p v-if="draft.about !== 'NOTE'" class="text-soft text-[0.95rem]">
+        It stands in the report, and is put before the lead for the know-how.
+      </p>
+      <button class="btn" :disabled="actions.busy.value || !draft.text.trim()">Write it down</button>
+    </form>
+  </details>
+</template>
