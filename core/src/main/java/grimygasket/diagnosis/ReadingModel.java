@@ -136,7 +136,8 @@ final class ReadingModel {
         }
         var byMean = new TreeMap<Double, Measure.Level>();
         measure.levels().values().forEach(level -> byMean.put(level.mean(), level));
-        byMean.put(measure.normal().mean(), measure.normal());
+        var normal = measure.normal().on(network.ratings());
+        byMean.put(normal.mean(), normal);
         var levels = List.copyOf(byMean.values());
         var edges = new double[levels.size() - 1];
         for (int i = 0; i < edges.length; i++) {
@@ -241,7 +242,7 @@ final class ReadingModel {
 
     /** Of the faults present, the first that has a level shows it, or else the normal one stays. */
     private double[][] levels(int[] present) {
-        var normal = measure.normal();
+        var normal = measure.normal().on(network.ratings());
         for (var entry : measure.levels().entrySet()) {
             var index = network.indexOf(entry.getKey());
             if (index != null && Arrays.binarySearch(present, index) >= 0) {

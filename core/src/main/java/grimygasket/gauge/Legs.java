@@ -32,6 +32,12 @@ final class Legs extends Gauge {
 
     @Override
     public Judgement judge(Readings in) {
+        if (in.value("across") > HIGH * (in.value("first") + in.value("second"))) {
+            throw UnfitReadings.of(
+                    "across",
+                    "Across both legs there cannot be more than in the two legs together: a leg was measured on the wrong "
+                            + "terminal. Measure again.");
+        }
         var w = new Working(in);
         double half = in.value("rated") / 2;
         var power = w.result(

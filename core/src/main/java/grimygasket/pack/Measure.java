@@ -73,11 +73,12 @@ public record Measure(
     }
 
     /**
-     * @param mean in the quantity's base unit
+     * @param mean in the quantity's base unit; of what is on a plate, that of the usual machine of the kind
      * @param spread standard deviation between machines, over 0
      * @param shows chance that a fault shows at this level, and not at the normal one; 0 is taken for always
+     * @param plate how it follows from what the machine is made for; null where it does not
      */
-    public record Level(double mean, double spread, double shows) {
+    public record Level(double mean, double spread, double shows, Plate plate) {
         public Level {
             if (!(spread > 0)) {
                 throw new IllegalArgumentException("the spread of a level must be over 0, but is " + spread);
@@ -85,6 +86,28 @@ public record Measure(
             Range.share("shows of a level", shows);
             shows = shows == 0 ? 1 : shows;
         }
+
+        /** The level of one machine: by its plate where that says it, with the same relative spread. */
+        public Level on(Ratings ratings) {
+            var own = plate == null ? null : plate.mean(ratings);
+            return own == null ? this : new Level(own, spread * own / mean, shows, plate);
+        }
+    }
+
+    /** What follows from a machine's plate. */
+    public enum Plate {
+        /** Ohms of a heating element: volts² ÷ watts (Joule's law). */
+        ELEMENT {
+            @Override
+            Double mean(Ratings ratings) {
+                var volts = ratings.of(Rating.SUPPLY_VOLTAGE);
+                var watts = ratings.of(Rating.ELEMENT_POWER);
+                return volts == null || watts == null ? null : volts * volts / watts;
+            }
+        };
+
+        /** Null where the ratings that it takes are not known. */
+        abstract Double mean(Ratings ratings);
     }
 
     public Measure {

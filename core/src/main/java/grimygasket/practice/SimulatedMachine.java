@@ -156,7 +156,7 @@ public final class SimulatedMachine {
                         entry.getValue().shows()))
                 .map(Map.Entry::getValue)
                 .findFirst()
-                .orElse(measure.normal());
+                .orElse(measure.normal().on(machine.ratings()));
         double value = level.mean() + level.spread() * draws.normal("level:" + check + ":" + level.mean());
         return measure.isOpening() ? Math.min(1, Math.max(0, value)) : value;
     }

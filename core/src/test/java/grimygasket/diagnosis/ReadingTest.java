@@ -49,9 +49,9 @@ public class ReadingTest {
             Quantity.RESISTANCE,
             Model.LEVEL,
             null,
-            new Level(160, 10, 0),
+            new Level(160, 10, 0, null),
             0,
-            Map.of("dead", new Level(1e6, 4e5, 0.8)),
+            Map.of("dead", new Level(1e6, 4e5, 0.8, null)),
             null,
             null,
             null,
@@ -207,7 +207,7 @@ public class ReadingTest {
         expectThrows(
                 IllegalArgumentException.class,
                 () -> new Measure("x", Quantity.FLOW, Model.DRAIN, null, null, 0, null, null, null, null, null));
-        expectThrows(IllegalArgumentException.class, () -> new Level(1, 0, 1));
+        expectThrows(IllegalArgumentException.class, () -> new Level(1, 0, 1, null));
         expectThrows(IllegalArgumentException.class, () -> new Opening(0.5, 0.2));
     }
 }

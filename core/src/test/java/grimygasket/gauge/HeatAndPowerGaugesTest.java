@@ -72,10 +72,22 @@ public class HeatAndPowerGaugesTest {
         var time = GaugeBench.at("drying-time")
                 .type("water", "2")
                 .type("flow", "100")
-                .type("outlet", "40");
+                .type("outlet", "40")
+                .type("power", "5000");
         assertEquals(time.result("Takes"), 2 / (2 * 0.0338), 0.3);
         assertEquals(time.verdict(), Verdict.GOOD);
         assertTrue(time.type("outlet", "10").refusal("outlet").startsWith("Air that leaves no damper"));
+    }
+
+    @Test
+    public void nothingDriesFasterThanItsHeatAllows() {
+        // 3 kg × 2.45 MJ/kg ÷ 2500 W = 49 min, though so much warm air would carry it off in less.
+        var time = GaugeBench.at("drying-time")
+                .type("water", "3")
+                .type("flow", "300")
+                .type("outlet", "60")
+                .type("power", "2500");
+        assertEquals(time.result("Takes"), 49, 0.01);
     }
 
     private static GaugeBench legs(String across, String first, String second) {
@@ -97,6 +109,11 @@ public class HeatAndPowerGaugesTest {
     public void theLostLegIsNamed(GaugeBench legs, Verdict verdict, String said) {
         assertEquals(legs.verdict(), verdict);
         assertTrue(legs.judge().sentence().contains(said), legs.judge().sentence());
+    }
+
+    @Test
+    public void legsThatDoNotAddUpAreMeasuredAgain() {
+        assertTrue(legs("238", "120", "0").refusal("across").startsWith("Across both legs there cannot be more"));
     }
 
     @Test

@@ -37,7 +37,7 @@ public class ReadingsOfVisitTest {
                 Quantity.SHARE,
                 Model.LEVEL,
                 "screen",
-                new Level(0.9, 0.1, 0),
+                new Level(0.9, 0.1, 0, null),
                 0,
                 Map.of(),
                 null,

@@ -60,6 +60,7 @@ class ApiDocument {
             "follows",
             "Measure.station",
             "Measure.normal",
+            "Level.plate",
             "gauge",
             "meter",
             "Check.measure",

@@ -1,0 +1,33 @@
+package grimygasket.pack;
+
+import static org.testng.Assert.assertEquals;
+
+import grimygasket.diagnosis.Packs;
+import grimygasket.pack.Measure.Level;
+import grimygasket.pack.Measure.Plate;
+import java.util.Map;
+import org.testng.annotations.Test;
+
+public class LevelTest {
+    private static final Pack PACK = new Packs()
+            .rating(Rating.SUPPLY_VOLTAGE, 230)
+            .rating(Rating.ELEMENT_POWER, 2000)
+            .build();
+
+    @Test
+    public void anElementFollowsItsPlate() {
+        var usual = new Level(26.45, 2.0, 0, Plate.ELEMENT);
+        assertEquals(usual.on(Ratings.of(PACK, Map.of())).mean(), 230.0 * 230 / 2000, 1e-9);
+        var small = usual.on(Ratings.of(PACK, Map.of(Rating.SUPPLY_VOLTAGE, 120.0, Rating.ELEMENT_POWER, 1200.0)));
+        assertEquals(small.mean(), 12, 1e-9);
+        assertEquals(small.spread(), 2.0 * 12 / 26.45, 1e-9);
+    }
+
+    @Test
+    public void whatFollowsFromNoPlateStaysAndSoDoesWhatIsNotKnown() {
+        var plain = new Level(54, 3, 0, null);
+        assertEquals(plain.on(Ratings.of(PACK, Map.of())), plain);
+        var element = new Level(26.45, 2.0, 0, Plate.ELEMENT);
+        assertEquals(element.on(Ratings.NONE), element);
+    }
+}
