@@ -215,6 +215,10 @@ final class CureOrder {
      * less for a machine with which nothing listed is wrong.
      */
     double referCost(Belief belief) {
+        if (belief.sets.count() != workLeft.length) {
+            throw new IllegalArgumentException("a belief over " + belief.sets.count() + " sets is not about the "
+                    + workLeft.length + " of this order");
+        }
         return referMinutes + belief.chance(workLeft);
     }
 

@@ -76,7 +76,7 @@ final class Planner {
         remedies = network.remedies.stream()
                 .filter(remedy -> !story.tried().contains(remedy.id()))
                 .toList();
-        order = new CureOrder(network, before, van, remedies, now, situation);
+        order = new CureOrder(network, before, van, remedies, this.now, situation);
     }
 
     /**

@@ -12,6 +12,7 @@ import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import java.util.List;
 import java.util.Map;
@@ -217,5 +218,26 @@ public class PlanTest {
             least = step.extraCost();
         }
         assertEquals(plan.next().extraCost(), 0.0);
+    }
+
+    @Test
+    public void longWorkOnAKnownFaultIsDoneAsWhoeverComesNextHasItToDoToo() {
+        var packs = new Packs()
+                .refer(120)
+                .fault("heater", 0.001)
+                .check(
+                        "winding",
+                        null,
+                        5,
+                        new Outcome("open", "Open", 0.001, Map.of("heater", 0.96), null, 0, List.of(), null),
+                        new Outcome("good", "Good", 0, Map.of(), null, 0, List.of(), null))
+                .remedy("replace", null, 140, null, Map.of("heater", 0.95));
+        // So many other faults that planning leaves most sets of them out.
+        for (int f = 0; f < 12; f++) {
+            packs.fault("other-" + f, 0.005).remedy("cure-" + f, null, 10, null, Map.of("other-" + f, 0.9));
+        }
+        var plan = Diagnosis.assess(packs.build(), Packs.MACHINE, evidence(new CheckMade("winding", "open")))
+                .plan();
+        assertEquals(plan.next().id(), "replace");
     }
 }
