@@ -44,7 +44,7 @@ function add(event: Event) {
       :line="line(station.id)"
       :open="(station.id === first && !folded) || added.includes(station.id)"
     />
-    <label v-if="!call.closedAt">
+    <label v-if="!call.closedAt && !folded">
       <span class="sr-only">Found something elsewhere</span>
       <select class="field" @change="add">
         <option value="">Found something elsewhere …</option>

@@ -47,7 +47,7 @@ public final class Screenshots {
             takeMeter(page, installation.address() + BrowserTest.HALF_DONE, folder, "meter-390");
             page = chromium.signedIn(installation, Size.DESK);
             takeGauge(page, installation.address(), folder, "gauge-1280");
-            takeCall(page, installation.address() + UPKEEP, folder, "upkeep-1280");
+            takeView(page, installation.address() + UPKEEP, "To do on this visit", folder, "upkeep-1280");
             takeCall(page, installation.address() + BrowserTest.HALF_DONE + "#safe", folder, "safe-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#cure", folder, "cure-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#hand-over", folder, "hand-over-1280");
@@ -80,6 +80,7 @@ public final class Screenshots {
     private static void takeStop(Page page, String address, Path folder, String name) {
         page.navigate(address + "#call");
         BrowserTest.button(page, "Smell of burning").click();
+        BrowserTest.button(page, "Undo: Smell of burning").waitFor();
         page.navigate("about:blank");
         page.navigate(address);
         page.getByText("Nothing else is asked").waitFor();
@@ -111,8 +112,13 @@ public final class Screenshots {
     }
 
     private static void takeCall(Page page, String address, Path folder, String name) {
+        takeView(page, address, "Where it narrows", folder, name);
+    }
+
+    /** @param shown text by which it is known that the view is there */
+    private static void takeView(Page page, String address, String shown, Path folder, String name) {
         page.navigate(address);
-        page.getByText("Where it narrows").waitFor();
+        page.getByText(shown).first().waitFor();
         take(page, folder, name);
     }
 
