@@ -71,13 +71,30 @@ public final class Causes {
                 if (Expectation.of(pack, machine).get(check.id()).verdict(taken.reading()) == Verdict.GOOD) {
                     settled.addAll(cleared(pack, check, check.outcomes().size() - 1));
                 } else {
-                    for (int o = 0; o < check.outcomes().size() - 1; o++) {
-                        settled.removeAll(shown(pack, check, o));
-                    }
+                    settled.removeAll(spokenFor(pack, machine, check, taken));
                 }
             }
         }
         return settled;
+    }
+
+    /**
+     * Ids of the faults that a bad reading shows: those that its check can show, and with which such a reading is likelier. An
+     * outlet as cold as the room says nothing against the air.
+     */
+    private static Set<String> spokenFor(Pack pack, Machine machine, Check check, ReadingTaken taken) {
+        var network = Networks.of(pack, machine, 0);
+        var model = network.reading(check);
+        var spokenFor = new HashSet<String>();
+        for (int o = 0; o < check.outcomes().size() - 1; o++) {
+            for (var fault : shown(pack, check, o)) {
+                var index = network.indexOf(fault);
+                if (index != null && model.speaksFor(index, taken.reading())) {
+                    spokenFor.add(fault);
+                }
+            }
+        }
+        return spokenFor;
     }
 
     /** Ids of the faults that a remedy is for. */

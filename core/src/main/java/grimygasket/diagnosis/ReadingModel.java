@@ -41,6 +41,9 @@ final class ReadingModel {
     /** Shares of the sound reading that a plan tells apart. */
     private static final double[] EDGES = {0.1, 0.35, 0.6, 0.85};
 
+    /** A reading speaks for a fault from this ratio of likelihoods on. */
+    private static final double CLEARLY = 1.5;
+
     /** Spread of a reading that is not taken yet, as a share of the sound one. */
     private static final double USUAL_SPREAD = 0.03;
 
@@ -108,19 +111,27 @@ final class ReadingModel {
         return new Amount(measure.quantity(), one[0], one[1]);
     }
 
-    /** By set, the density of the reading; up to a common factor. */
-    double[] likelihood(FaultSets sets, Amount reading) {
+    /** Whether a reading is clearly likelier with a fault alone, given by its index, than on a sound machine. */
+    boolean speaksFor(int fault, Amount reading) {
+        return density(present(new int[] {fault}), reading) > CLEARLY * density(new int[0], reading);
+    }
+
+    /** How likely a reading is with exactly some of the faults that change it. */
+    private double density(int[] present, Amount reading) {
         var sound = sound();
         double anywhere =
                 WORTHLESS / Math.max(Math.abs(reading.value()), ANYWHERE * Math.max(sound.value(), sound.spread()));
-        double least = LEAST_SPREAD * Math.abs(sound.value());
-        double own = Math.hypot(reading.spread(), least);
+        double own = Math.hypot(reading.spread(), LEAST_SPREAD * Math.abs(sound.value()));
+        return anywhere + (1 - WORTHLESS) * density(mixture(present), reading.value(), own);
+    }
+
+    /** By set, the density of the reading; up to a common factor. */
+    double[] likelihood(FaultSets sets, Amount reading) {
         var known = new HashMap<Long, Double>();
         var likelihood = new double[sets.count()];
         for (int s = 0; s < likelihood.length; s++) {
             var present = present(sets.members(s));
-            likelihood[s] = known.computeIfAbsent(
-                    key(present), key -> anywhere + (1 - WORTHLESS) * density(mixture(present), reading.value(), own));
+            likelihood[s] = known.computeIfAbsent(key(present), key -> density(present, reading));
         }
         return likelihood;
     }

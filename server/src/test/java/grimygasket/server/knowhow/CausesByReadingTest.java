@@ -1,0 +1,44 @@
+package grimygasket.server.knowhow;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.diagnosis.Causes;
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.Machine;
+import grimygasket.units.Amount;
+import grimygasket.units.Quantity;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+/** What a reading at a dryer's outlet says about the air that a blown cut-out asks for. */
+public class CausesByReadingTest {
+    private static final Finding HOOD_STRONG = new CheckMade("hood-look", "strong");
+
+    private static List<String> open(Finding... findings) {
+        var pack = Shipped.knowhow("tumble-dryer").pack();
+        var machine = Machine.of(pack, Set.of("vented", "heater"), Map.of());
+        return Causes.open(pack, machine, List.of(findings), pack.remedy("replace-cut-out"));
+    }
+
+    private static Finding outlet(double celsius) {
+        return new ReadingTaken("exhaust-temperature", new Amount(Quantity.TEMPERATURE, celsius, 0.8));
+    }
+
+    @Test
+    public void anOutletAsColdAsTheRoomSaysNothingAgainstTheAir() {
+        var cleared = open(HOOD_STRONG);
+        assertFalse(cleared.contains("flap-stuck"), cleared.toString());
+        assertEquals(open(HOOD_STRONG, outlet(20)), cleared);
+    }
+
+    @Test
+    public void oneThatIsTooHotOpensItAgain() {
+        assertTrue(open(HOOD_STRONG, outlet(95)).contains("flap-stuck"));
+    }
+}
