@@ -87,7 +87,7 @@ class JobStore {
             if (version > 0) {
                 throw new Problem(Kind.STALE, "This was taken back on another screen meanwhile.");
             }
-            add(callId, new JobLine<>(id, clock.instant(), by, 1, what), subject);
+            add(callId, new JobLine<>(id, next(callId), by, 1, what), subject);
             return;
         }
         if (!found.get().kind.equals(KINDS.get(what.getClass())) || !Objects.equals(found.get().subject, subject)) {
@@ -127,6 +127,18 @@ class JobStore {
                 .param("version", line.version())
                 .param("body", body(line.what()))
                 .update();
+    }
+
+    /** Now, or just after the last line: what came off in one millisecond came off in an order, too. */
+    private Instant next(UUID callId) {
+        var now = clock.instant();
+        return jdbc.sql("select at from job_line where call_id = :callId order by at desc limit 1")
+                .param("callId", callId)
+                .query(Instant.class)
+                .optional()
+                .map(last -> last.plusMillis(1))
+                .filter(now::isBefore)
+                .orElse(now);
     }
 
     /** The line with that id, or the one that there is already about its subject. */
