@@ -41,6 +41,7 @@ const PANELS = {
   FIND: NextStep,
   OPEN: OpenPanel,
   CURE: CurePanel,
+  CLEAN: UpkeepPanel,
   CLOSE: ClosePanel,
   PROVE: ProvePanel,
   HAND_OVER: HandOverPanel,
@@ -63,7 +64,6 @@ const stage = useStage(() => call.value!)
 /** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
 const chosen = ref<string>()
 const step = computed(() => {
-  if (call.value!.upkeep) return undefined
   const { next, alternatives } = call.value!.assessment.plan
   return alternatives.find((one) => stepKey(one) === chosen.value) ?? next
 })
@@ -99,8 +99,7 @@ watch(
 
 /** Where the work stands at a step of the plan, the step itself is shown. */
 const panel = computed(() => {
-  const { stands, assessment, upkeep } = call.value!
-  if (upkeep) return stage.shown.value === 'CURE' ? UpkeepPanel : PANELS[stage.shown.value]
+  const { stands, assessment } = call.value!
   const { next } = assessment.plan
   const atStep =
     !stage.touched.value && !!next && (next.kind === 'STOP' || ['FIND', 'CURE', 'PROVE'].includes(stands))

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import type { Note } from '../api/types'
 import Chips from '../ui/Chips.vue'
 import Stepper from '../ui/Stepper.vue'
@@ -9,19 +8,14 @@ import { useCallContext } from './context'
 import { ABOUT } from './job'
 
 const { call, actions } = useCallContext()
-const blank = (): Note => ({ about: 'NOTE', text: '', proved: false })
-const draft = useDraft<Note>(`note:${call.value.id}`, blank())
-const minutes = ref(10)
+/** The minutes and whether it was proved count for what was done alone. */
+const blank = () => ({ about: 'NOTE' as Note['about'], text: '', minutes: 10, proved: false })
+const draft = useDraft(`note:${call.value.id}`, blank())
 
 async function add() {
-  const { about, text, proved } = draft.value
-  const done = about === 'DONE'
-  const note: Note = {
-    about,
-    text: text.trim(),
-    proved: done && proved,
-    minutes: done ? minutes.value : undefined,
-  }
+  const { about, text, minutes, proved } = draft.value
+  const done = about === 'DONE' ? { minutes, proved } : { proved: false }
+  const note: Note = { about, text: text.trim(), ...done }
   if (await actions.keep('notes', note)) draft.value = blank()
 }
 </script>
@@ -39,9 +33,7 @@ async function add() {
         <textarea v-model="draft.text" class="field h-24 py-2" maxlength="300" />
       </label>
       <template v-if="draft.about === 'DONE'">
-        <div class="flex items-center justify-between gap-2">
-          <Stepper v-model="minutes" label="Minutes it took" :min="1" :max="600" />
-        </div>
+        <Stepper v-model="draft.minutes" label="Minutes it took" :min="1" :max="600" />
         <Tick v-model="draft.proved" label="It was seen to work after" />
       </template>
       <p v-if="draft.about !== 'NOTE'" class="text-soft text-[0.95rem]">

@@ -5,7 +5,7 @@ import { useCallContext } from '../context'
 const { call, stage } = useCallContext()
 const away = computed(() => stage.touched.value && stage.touched.value !== call.value.stands)
 const title = computed(() => call.value.ring.find((s) => s.stage === call.value.stands)!.title)
-const step = computed(() => (call.value.upkeep ? undefined : call.value.assessment.plan.next?.name))
+const step = computed(() => call.value.assessment.plan.next?.name)
 </script>
 
 <template>

@@ -22,7 +22,7 @@ const points = computed(() => {
   ]
 })
 const licensed = computed(() =>
-  (call.value.upkeep ? [] : call.value.assessment.plan.order)
+  call.value.assessment.plan.order
     .map((milestone) => byId(pack.value.remedies, milestone.remedy)!)
     .filter((remedy) => remedy.licensed),
 )

@@ -20,7 +20,7 @@ const layerName = (id?: string) => byId(pack.value.layers, id)?.name
 
 function choose(remedy: string) {
   emit('choose', remedy)
-  if (stage.shown.value !== 'CURE') stage.show('CURE')
+  if (stage.shown.value !== 'CLEAN') stage.show('CLEAN')
 }
 </script>
 

@@ -24,6 +24,11 @@ public record Assessment(
         List<Danger> dangers,
         double massCutOff) {
 
+    /** The same where nothing is to be found: with no plan, and nothing that would change one. */
+    public Assessment withoutPlan() {
+        return new Assessment(ranking, noneOfThese, paths, Plan.DONE, misfits, List.of(), dangers, massCutOff);
+    }
+
     /**
      * One fault.
      *

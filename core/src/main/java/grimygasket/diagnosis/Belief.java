@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import grimygasket.pack.Remedy;
+import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
@@ -170,20 +171,14 @@ final class Belief {
         return new Belief(network, sets, next);
     }
 
-    /** After a remedy that was done as upkeep: what it takes away is gone with its chance of success, and no more is known. */
+    /**
+     * After a remedy that was done as upkeep: what it takes away is gone with its chance of success, and no more is known. What
+     * shows on every machine, sound ones too, tells nothing.
+     */
     Belief givenKeptUp(Remedy remedy) {
-        var cures = network.cures(remedy);
-        var next = weights.clone();
-        for (int fault = 0; fault < network.faults.size(); fault++) {
-            if (cures[fault] > 0) {
-                for (int s : sets.containing(fault)) {
-                    double moved = next[s] * cures[fault];
-                    next[s] -= moved;
-                    next[sets.without(s, position(sets.members(s), fault))] += moved;
-                }
-            }
-        }
-        return new Belief(network, sets, next);
+        var always = new double[sets.count()];
+        Arrays.fill(always, 1);
+        return givenStillFailing(remedy, always);
     }
 
     /**

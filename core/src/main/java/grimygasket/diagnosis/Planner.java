@@ -39,6 +39,9 @@ final class Planner {
     /** A question or check that saves fewer minutes than this against acting at once is not worth the interruption. */
     private static final double LEAST_SAVED = 1;
 
+    /** A remedy less likely to cure than this is not done while a better one only waits for a check: estimate. */
+    private static final double HOPELESS = 0.05;
+
     /** So many of the questions that look best now are weighed for the time after a failed cure. */
     private static final int PROMISING = 6;
 
@@ -152,9 +155,12 @@ final class Planner {
                 ? Set.<String>of()
                 : before.needed(atOnce.legs().get(0).remedy(), situation);
         var ready = options.stream().filter(option -> !waits(option.step)).toList();
+        // While the order's first remedy waits for a check, others are not done just to do something.
         var straight = ready.stream()
                 .filter(option -> option.question == null
-                        || option.step.kind() == Kind.CHECK && needed.contains(option.step.id()))
+                        ? needed.isEmpty()
+                                || !isHopeless(option.step, atOnce.legs().get(0).remedy())
+                        : option.step.kind() == Kind.CHECK && needed.contains(option.step.id()))
                 .findFirst()
                 .orElseThrow();
         double acting = Math.min(straight.cost, atOnce.cost());
@@ -184,6 +190,16 @@ final class Planner {
                 .mapToDouble(option -> option.question.apply(standing).cost)
                 .reduce(order.from(after, then, remedy).cost(), Math::min);
         return order.costToTry(now, situation, remedy) + failing * rest;
+    }
+
+    /** Whether a remedy hardly cures, and cures nothing either that a better one waits for. */
+    private boolean isHopeless(Step step, Remedy better) {
+        if (step.kind() != Kind.REMEDY) {
+            return false;
+        }
+        var remedy = network.pack.remedy(step.id());
+        long waitedFor = before.causes(better) & ~situation.settled();
+        return now.chanceCured(remedy) < HOPELESS && (network.mask(Causes.cured(remedy)) & waitedFor) == 0;
     }
 
     private Situation done(Remedy remedy) {

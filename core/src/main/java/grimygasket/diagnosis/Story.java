@@ -35,6 +35,7 @@ final class Story {
     private final Set<String> tried = new HashSet<>();
     private final List<String> opened = new ArrayList<>();
     private final List<Sign> alarms = new ArrayList<>();
+    /** The last remedy for something that was wrong; null for none. */
     private RemedyTried last;
 
     Story(Network network, Evidence evidence) {
@@ -58,7 +59,7 @@ final class Story {
             opened.add(check.layer());
         } else if (finding instanceof RemedyTried remedy) {
             tried.add(remedy.remedy());
-            last = remedy;
+            last = remedy.proved() == Proved.KEPT_UP ? last : remedy;
             opened.add(network.pack.remedy(remedy.remedy()).layer());
             reopen(network.pack.remedy(remedy.remedy()));
         }

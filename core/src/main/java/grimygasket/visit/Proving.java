@@ -21,22 +21,37 @@ public final class Proving {
         if (!visit.putsSomethingRight()) {
             return List.of(Gap.of("Nothing is proved yet."));
         }
-        var gaps = new ArrayList<Gap>();
-        var remedies = visit.remedies();
-        var own = visit.ownRemedies();
-        if (own.stream().noneMatch(Note::proved)) {
-            own.forEach(note -> gaps.add(Gap.of("Not proved yet: “" + note.text() + "”.")));
-            if (!remedies.isEmpty() && isOpen(remedies.get(remedies.size() - 1))) {
-                gaps.add(Gap.of("Not proved yet: “"
-                        + proof(pack, remedies.get(remedies.size() - 1)).name() + "”."));
-            }
-        }
+        var gaps = new ArrayList<Gap>(unproved(pack, visit));
         gaps.addAll(workGaps(pack, visit));
         return gaps;
     }
 
-    private static boolean isOpen(RemedyTried tried) {
-        return tried.proved() != Proved.CURED && tried.proved() != Proved.KEPT_UP;
+    /**
+     * The last remedy for what was wrong, and what was done in the technician's own way, as long as neither is seen to have
+     * cured. What was done in an own way may have cured where a remedy did not; it proves none that is still to be proved.
+     */
+    private static List<Gap> unproved(Pack pack, VisitRecord visit) {
+        var gaps = new ArrayList<Gap>();
+        var own = visit.ownRemedies();
+        boolean cured = own.stream().anyMatch(Note::proved);
+        var tried = visit.remedies().stream()
+                .filter(one -> one.proved() != Proved.KEPT_UP)
+                .toList();
+        if (!tried.isEmpty()) {
+            var last = tried.get(tried.size() - 1);
+            if (last.proved() == Proved.PENDING || last.proved() != Proved.CURED && !cured) {
+                gaps.add(notProved(proof(pack, last).name()));
+            }
+            cured |= last.proved() == Proved.CURED;
+        }
+        if (!cured) {
+            own.forEach(note -> gaps.add(notProved(note.text())));
+        }
+        return gaps;
+    }
+
+    private static Gap notProved(String what) {
+        return Gap.of("Not proved yet: “" + what + "”.");
     }
 
     /** What is missing about the functions that were worked on, whether or not something was wrong. */

@@ -10,7 +10,7 @@ import java.util.List;
  * The ring of a call: its segments in the order of the work, each sealed or with its gaps. A call may be closed when all
  * but the last are sealed, or when somebody who may gives a reason for the gaps.
  *
- * @param segments one for each {@link Stage}, in order
+ * @param segments in the order of the work
  */
 public record Ring(List<Segment> segments) {
     private static final Gap NOT_CLOSED = Gap.of("The call is not closed yet.");
@@ -47,7 +47,7 @@ public record Ring(List<Segment> segments) {
         return new Ring(List.of(
                 new Segment(Stage.SAFE, safe(pack, machine, visit)),
                 new Segment(Stage.OPEN, Opening.gaps(pack, machine, visit)),
-                new Segment(Stage.CURE, work),
+                new Segment(Stage.CLEAN, work),
                 new Segment(Stage.CLOSE, Closing.gaps(visit)),
                 new Segment(Stage.PROVE, Proving.workGaps(pack, visit)),
                 new Segment(Stage.HAND_OVER, handOver(visit))));
@@ -66,7 +66,7 @@ public record Ring(List<Segment> segments) {
         if (visit.closed()) {
             return Stage.HAND_OVER;
         }
-        return upkeep.tasks().stream().anyMatch(task -> task.due() && !task.done()) ? Stage.CURE : firstGap();
+        return upkeep.tasks().stream().anyMatch(task -> task.due() && !task.done()) ? Stage.CLEAN : firstGap();
     }
 
     private Stage firstGap() {

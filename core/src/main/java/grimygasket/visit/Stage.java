@@ -7,6 +7,8 @@ public enum Stage {
     FIND("Find"),
     OPEN("Open"),
     CURE("Cure"),
+    /** On a visit for upkeep, in the place of {@link #CURE}: nothing is wrong. */
+    CLEAN("Clean"),
     CLOSE("Close"),
     PROVE("Prove"),
     HAND_OVER("Hand over");

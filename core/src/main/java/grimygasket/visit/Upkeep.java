@@ -79,7 +79,8 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
                 .forEach(cadence -> methods(pack, machine, cadence)
                         .forEach(remedy -> tasks.add(
                                 task(cadence, remedy, last.get(remedy.id()), calendar, done.contains(remedy.id())))));
-        tasks.sort(Comparator.comparing(task -> depth(pack, task)));
+        var layers = pack.layers().stream().map(Layer::id).toList();
+        tasks.sort(Comparator.comparingInt(task -> depth(layers, task)));
         return new Upkeep(tasks, minutes(pack, visit, tasks), tools(pack, tasks));
     }
 
@@ -111,12 +112,11 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
     }
 
     /** The place of a task's layer in the order in which layers are opened; what is done from outside comes first. */
-    private static int depth(Pack pack, Task task) {
-        var ids = pack.layers().stream().map(Layer::id).toList();
+    private static int depth(List<String> layers, Task task) {
         if (task.last()) {
-            return ids.size();
+            return layers.size();
         }
-        return task.layer() == null ? -1 : ids.indexOf(task.layer());
+        return task.layer() == null ? -1 : layers.indexOf(task.layer());
     }
 
     private static double minutes(Pack pack, VisitRecord visit, List<Task> tasks) {

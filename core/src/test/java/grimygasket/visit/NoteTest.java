@@ -5,6 +5,8 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Pack;
 import grimygasket.visit.Note.About;
@@ -33,6 +35,23 @@ public class NoteTest {
         assertTrue(done.contains("Not proved yet: “Shimmed the hinge”."), done.toString());
         var proved = gaps(new Note(About.DONE, "Shimmed the hinge", 12, true));
         assertEquals(proved.stream().filter(gap -> gap.startsWith("Not proved")).toList(), List.of());
+    }
+
+    @Test
+    public void anOwnRemedyProvesNoneThatIsStillToBeProved() {
+        var own = new Note(About.DONE, "Shimmed the hinge", 12, true);
+        assertTrue(unproved(own, Proved.PENDING));
+        assertFalse(unproved(own, Proved.STILL_FAILING), "the own one cured what the other did not");
+        assertFalse(unproved(own, Proved.CURED));
+    }
+
+    private static boolean unproved(Note note, Proved proved) {
+        var visit = new Visits()
+                .findings(new RemedyTried("clean", proved))
+                .note(note)
+                .build();
+        return Ring.of(PACK, Packs.MACHINE, visit).gapsBeforeClosing().stream()
+                .anyMatch(gap -> gap.text().startsWith("Not proved yet"));
     }
 
     @Test

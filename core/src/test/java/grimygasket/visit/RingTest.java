@@ -75,7 +75,11 @@ public class RingTest {
     }
 
     private static List<String> gaps(Stage stage, Visits visit) {
-        return texts(ring(visit).segments().get(stage.ordinal()).gaps());
+        return ring(visit).segments().stream()
+                .filter(segment -> segment.stage() == stage)
+                .map(segment -> texts(segment.gaps()))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static List<Stage> sealed(Visits visit) {
@@ -99,7 +103,17 @@ public class RingTest {
         var cured = new Visits().findings(SIGN, CLEANED);
         assertEquals(gaps(Stage.PROVE, cured), List.of("“It works” was seen 0 of 1 times."));
         assertEquals(texts(ring(cured.seen("works", 1)).gapsBeforeClosing()), List.of());
-        assertEquals(sealed(cured.closed()), List.of(Stage.values()));
+        assertEquals(
+                sealed(cured.closed()),
+                List.of(
+                        Stage.CALL,
+                        Stage.SAFE,
+                        Stage.FIND,
+                        Stage.OPEN,
+                        Stage.CURE,
+                        Stage.CLOSE,
+                        Stage.PROVE,
+                        Stage.HAND_OVER));
     }
 
     @Test

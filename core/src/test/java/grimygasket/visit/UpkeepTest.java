@@ -13,6 +13,7 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
+import grimygasket.diagnosis.Step;
 import grimygasket.pack.Cadence;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Habit;
@@ -117,7 +118,7 @@ public class UpkeepTest {
         var upkeep = upkeep(Map.of(), begun);
         var ring = Ring.ofUpkeep(PACK, MACHINE, upkeep, begun);
         assertTrue(ring.segments().stream().noneMatch(segment -> segment.stage() == Stage.FIND));
-        assertEquals(ring.stands(begun, upkeep), Stage.CURE);
+        assertEquals(ring.stands(begun, upkeep), Stage.CLEAN);
         var gaps = ring.gapsBeforeClosing().stream().map(Gap::text).toList();
         assertTrue(gaps.contains("Not done: “brush”."), gaps.toString());
         assertFalse(gaps.contains("Not done: “wipe”."), gaps.toString());
@@ -126,7 +127,7 @@ public class UpkeepTest {
     @Test
     public void afterTheWorkItStandsAtWhatWasFoundAndThenAtTheProof() {
         var work = new Visits().complaint("").findings(done("wipe"), done("brush"), done("clean-inside"));
-        assertEquals(standsAt(work.build()), Stage.CURE);
+        assertEquals(standsAt(work.build()), Stage.CLEAN);
         var noted = work.condition(new Condition("s", Stuff.DUST, 0.9, 1.0, Wear.SOUND, true, 90));
         assertEquals(standsAt(noted.build()), Stage.PROVE);
     }
@@ -145,6 +146,19 @@ public class UpkeepTest {
                 .toList();
         assertTrue(gaps.contains("No cause is settled on yet."), gaps.toString());
         assertTrue(gaps.contains("Nothing is put right yet."), gaps.toString());
+    }
+
+    @Test
+    public void upkeepAfterARemedyLeavesItsProofOpen() {
+        var pending = new RemedyTried("wipe", Proved.PENDING);
+        var visit = new Visits().findings(pending, done("brush")).build();
+        var gaps = Ring.of(PACK, MACHINE, visit).gapsBeforeClosing().stream()
+                .map(Gap::text)
+                .toList();
+        assertTrue(gaps.contains("Not proved yet: “It works”."), gaps.toString());
+        var plan = Diagnosis.assess(PACK, MACHINE, new Evidence(visit.findings(), Packs.VAN))
+                .plan();
+        assertEquals(plan.next().kind(), Step.Kind.PROVE);
     }
 
     @Test

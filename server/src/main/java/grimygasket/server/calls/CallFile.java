@@ -33,9 +33,7 @@ import grimygasket.visit.ProofRun;
 import grimygasket.visit.Proving;
 import grimygasket.visit.Ring;
 import grimygasket.visit.Safety;
-import grimygasket.visit.Stage;
 import grimygasket.visit.Tray;
-import grimygasket.visit.Upkeep;
 import grimygasket.visit.VisitRecord;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -97,7 +95,9 @@ class CallFile {
         var vanParts =
                 shelf.partsFor(me.id(), file.machine().kind(), file.machine().maker());
         var confirmed = file.cautions().stream().map(CautionKept::caution).collect(Collectors.toSet());
-        var assessment = Diagnosis.assess(pack, machine, new Evidence(findings, judge.van(vanParts), confirmed));
+        var judged = Diagnosis.assess(pack, machine, new Evidence(findings, judge.van(vanParts), confirmed));
+        // On a visit for upkeep nothing is to be found.
+        var assessment = call.upkeep() ? judged.withoutPlan() : judged;
         var family = accounts.family(me.id());
         var readings = new ReadingsOfCall(pack, machine, family);
         var job = file.job();
@@ -181,16 +181,11 @@ class CallFile {
                 advice,
                 dates(advice, call),
                 ring.segments().stream()
-                        .map(s -> new RingSegment(s.stage(), title(s.stage(), upkeep), s.sealed(), s.gaps()))
+                        .map(s -> new RingSegment(s.stage(), s.stage().title(), s.sealed(), s.gaps()))
                         .toList(),
                 upkeep == null ? ring.stands(visit, assessment.plan()) : ring.stands(visit, upkeep),
                 ring.gapsBeforeClosing(),
                 ring.beyond(me.rank()).stream().map(Gap::text).toList());
-    }
-
-    /** On a visit for upkeep there is nothing to cure. */
-    private static String title(Stage stage, Upkeep upkeep) {
-        return stage == Stage.CURE && upkeep != null ? "Clean" : stage.title();
     }
 
     private static Map<String, Double> measuredBefore(Pack pack, VisitRecord visit) {

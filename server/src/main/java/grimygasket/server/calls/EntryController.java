@@ -87,6 +87,9 @@ class EntryController {
                 .findFirst();
         if (settled.isEmpty()) {
             entries.add(entry, subject, reading, callId, me.fullName());
+            if (showsFault(entry)) {
+                calls.seesFault(callId);
+            }
             calls.touch(callId);
         } else if (!isSame(settled.get(), entry.answer(), reading)) {
             throw stale(settled.get());
@@ -144,6 +147,12 @@ class EntryController {
         return library.findCode(machine.kind(), call.revision(), machine.maker(), entry.subject())
                 .map(Code::code)
                 .orElse(entry.subject().strip());
+    }
+
+    /** Whoever sees a sign or a code on a visit for upkeep sees that something is wrong. */
+    private static boolean showsFault(NewEntry entry) {
+        return entry.kind() == Entry.Kind.CODE
+                || entry.kind() == Entry.Kind.SIGN && entry.answer().equals("yes");
     }
 
     /** The same change sent again changes nothing; another one may not borrow its id. */

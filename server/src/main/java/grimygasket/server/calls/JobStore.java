@@ -1,5 +1,6 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.calls.NotedController.Noted;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.Condition;
@@ -10,6 +11,7 @@ import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -33,6 +35,7 @@ class JobStore {
             WaterLeft.class, "WATER");
 
     private static final int MOST_CHARACTERS = 2000;
+    private static final int MOST_NOTED = 200;
 
     private static final String COLUMNS =
             "select id, kind, subject, at, entered_by, version, body from job_line where call_id = :callId ";
@@ -62,6 +65,33 @@ class JobStore {
                 lines(rows, Note.class),
                 lines(rows, ProofRun.class),
                 lines(rows, WaterLeft.class));
+    }
+
+    /** What was seen and done on calls about a kind of machine, in own words, latest first. */
+    List<Noted> noted(String kind) {
+        return jdbc.sql("""
+                        select line.id, line.call_id, service_call.day, line.entered_by, line.body,
+                               trim(concat(machine.maker, ' ', machine.model)) as machine
+                        from job_line line
+                        join service_call on service_call.id = line.call_id
+                        join machine on machine.id = service_call.machine_id
+                        where line.kind = :line and machine.kind = :kind
+                              and json_value(line.body, '$.about') <> :plain
+                        order by line.at desc
+                        limit :most
+                        """)
+                .param("line", KINDS.get(Note.class))
+                .param("kind", kind)
+                .param("plain", Note.About.NOTE.name())
+                .param("most", MOST_NOTED)
+                .query((row, number) -> new Noted(
+                        row.getObject("id", UUID.class),
+                        row.getObject("call_id", UUID.class),
+                        row.getObject("day", LocalDate.class),
+                        row.getString("machine"),
+                        row.getString("entered_by"),
+                        json.readValue(row.getString("body"), Note.class)))
+                .list();
     }
 
     private <T> List<JobLine<T>> lines(List<Row> rows, Class<T> type) {

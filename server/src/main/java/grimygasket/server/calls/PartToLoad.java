@@ -21,9 +21,7 @@ record PartToLoad(String name, String complaint, double chance, int onVan) {
     static List<PartToLoad> of(List<CallView> calls, Library library) {
         var load = new ArrayList<PartToLoad>();
         for (var call : calls) {
-            if (call.closedAt() == null
-                    && call.upkeep() == null
-                    && !call.entries().isEmpty()) {
+            if (call.closedAt() == null && !call.entries().isEmpty()) {
                 load.addAll(of(call, library));
             }
         }

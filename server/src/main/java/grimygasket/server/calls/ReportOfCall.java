@@ -123,7 +123,7 @@ final class ReportOfCall {
 
     private Section cause() {
         if (call.upkeep() != null) {
-            return Section.text("Upkeep", "Nothing was said to be wrong: what was due is done.");
+            return Section.text("Upkeep", "A visit for upkeep: nothing was to be repaired.");
         }
         var title = call.assessment().plan().next() == null ? "Cause" : "Likeliest cause so far";
         var first = call.assessment().ranking().stream().findFirst();

@@ -18,9 +18,6 @@ import org.springframework.stereotype.Component;
 /** What a call for upkeep has to do, by what the earlier calls about the machine did and found. */
 @Component
 class UpkeepOfCall {
-    /** Answers of a remedy that was done and not found to be in vain. */
-    private static final Set<String> DONE = Set.of("cured", "partly", "kept-up");
-
     private final CallStore calls;
     private final EntryStore entries;
     private final JobStore job;
@@ -57,9 +54,10 @@ class UpkeepOfCall {
         return last;
     }
 
+    /** Ids of what was done, whatever it cured: cleaned is cleaned. */
     private Set<String> done(ServiceCall before) {
         return entries.of(before.id()).stream()
-                .filter(entry -> entry.kind() == Entry.Kind.REMEDY && DONE.contains(entry.answer()))
+                .filter(entry -> entry.kind() == Entry.Kind.REMEDY)
                 .map(Entry::subject)
                 .collect(Collectors.toSet());
     }

@@ -5,7 +5,9 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import java.time.Instant;
 import java.util.List;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -39,6 +41,12 @@ public class JobTest extends ServerTest {
         var laid = call.lay("lower-rack", "filter", "cover", "plate").body();
         assertEquals(names(laid, "pieces", "name"), List.of("Lower rack", "Filter", "Sump cover", "Kick plate"));
         assertEquals(names(laid, "pieces", "cup"), List.of("", "", "A", "B"));
+        var times = laid.path("job")
+                .path("pieces")
+                .valueStream()
+                .map(line -> Instant.parse(line.path("at").asString()))
+                .toList();
+        assertEquals(new TreeSet<>(times).size(), 4, "what is laid down together keeps its order");
         assertEquals(laid.path("nextCup").asString(), "C");
         assertEquals(
                 call.lay("cover").body().path("job").path("pieces").size(), 4, "another screen laid it down already");

@@ -53,7 +53,7 @@ public class UpkeepCallTest extends ServerTest {
     public void whatIsDueIsDoneAndLeavesNoGap() {
         var call = add(signedIn(), UUID.randomUUID(), "2031-05-06");
         var before = call.get().body();
-        assertEquals(before.path("stands").asString(), "CURE");
+        assertEquals(before.path("stands").asString(), "CLEAN");
         assertTrue(task(before, "clean-screen").path("due").asBoolean());
         assertTrue(
                 gaps(before).contains("Not done: “Clean and seat the door seal”."),
@@ -114,6 +114,22 @@ public class UpkeepCallTest extends ServerTest {
                 gaps(turned).toString());
         assertEquals(turned.path("entries").size(), 1, "what was done stays");
         assertEquals(client.delete(call.path + "/upkeep").status(), 200, "twice is once");
+    }
+
+    @Test
+    public void aSignMakesItACallAboutAFaultAndBurningStopsIt() {
+        var call = add(signedIn(), UUID.randomUUID(), "2031-05-06");
+        assertFalse(call.get().body().path("assessment").path("plan").has("next"), "nothing is to be found");
+        assertTrue(call.enter("SIGN", "rattle", "no").body().has("upkeep"), "nothing was seen");
+        var burning = call.enter("SIGN", "alarm", "yes").body();
+        assertFalse(burning.has("upkeep"));
+        assertEquals(
+                burning.path("assessment")
+                        .path("plan")
+                        .path("next")
+                        .path("kind")
+                        .asString(),
+                "STOP");
     }
 
     @Test
