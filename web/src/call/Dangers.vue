@@ -6,8 +6,9 @@ import CautionNote from '../ui/CautionNote.vue'
 import { lowerFirst, percent } from '../ui/format'
 import { useCallContext } from './context'
 
-/** From this chance on the whole caution stands at the step; below it, its name does. */
+/** From this chance on the whole caution stands at the step; below it, its name does; those hardly possible are counted. */
 const LIKELY = 0.1
+const POSSIBLE = 0.01
 
 const props = defineProps<{ step: Step }>()
 const { call, pack } = useCallContext()
@@ -26,6 +27,14 @@ const dangers = computed(() => {
 })
 const likely = computed(() => dangers.value.filter((danger) => danger.chance >= LIKELY))
 const others = computed(() => dangers.value.filter((danger) => danger.chance < LIKELY))
+const othersText = computed(() => {
+  const named = others.value.filter((danger) => danger.chance >= POSSIBLE).map((danger) => danger.words)
+  const more = others.value.length - named.length
+  return [
+    ...named,
+    ...(more ? [`${more}${named.length ? ' more' : ''} under ${percent(POSSIBLE)}`] : []),
+  ].join('; ')
+})
 </script>
 
 <template>
@@ -37,9 +46,13 @@ const others = computed(() => dangers.value.filter((danger) => danger.chance < L
     :lead="`Possible: ${danger.words}`"
   />
   <details v-if="others.length" class="border-warn border-l-8 pl-3 text-[0.95rem]">
-    <summary class="cursor-pointer py-1">
-      ⚠ Also possible: {{ others.map((danger) => danger.words).join('; ') }}
-    </summary>
-    <CautionNote v-for="danger in others" :key="danger.fault" :pack="pack" :caution="danger.caution" />
+    <summary class="min-h-12 cursor-pointer py-3">⚠ Also possible: {{ othersText }}</summary>
+    <CautionNote
+      v-for="danger in others"
+      :key="danger.fault"
+      :pack="pack"
+      :caution="danger.caution"
+      :lead="`Possible: ${danger.words}`"
+    />
   </details>
 </template>
