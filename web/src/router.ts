@@ -21,6 +21,11 @@ export const router = createRouter({
         { path: 'signs', component: () => import('./know-how/SignMatrix.vue') },
         { path: 'codes', component: () => import('./know-how/CodeTable.vue') },
         { path: 'noted', component: () => import('./know-how/NotedOnCalls.vue') },
+        {
+          path: 'draft/:section?/:piece?',
+          component: () => import('./know-how/draft/DraftPage.vue'),
+          props: true,
+        },
         { path: 'versions', component: () => import('./know-how/Versions.vue') },
       ],
     },

@@ -187,6 +187,42 @@ export function useConsequence(kind: MaybeRefOrGetter<string>, supposed: MaybeRe
   })
 }
 
+/** The draft of a kind's know-how. */
+export function useKnowhowDraft(kind: string) {
+  return useQuery({
+    queryKey: ['draft', kind],
+    queryFn: () => answer(() => api.GET('/api/know-how/{kind}/draft', { params: { path: { kind } } })),
+  })
+}
+
+/** The typical calls on which a sound draft's advice is no longer what it should be. */
+export function useDraftCases(kind: string, enabled: MaybeRefOrGetter<boolean>) {
+  return useQuery({
+    queryKey: ['draft-cases', kind],
+    queryFn: () => answer(() => api.GET('/api/know-how/{kind}/draft/cases', { params: { path: { kind } } })),
+    enabled: () => toValue(enabled),
+  })
+}
+
+/** What would follow by a sound draft if a machine were found so. */
+export function useDraftConsequence(
+  kind: string,
+  supposed: MaybeRefOrGetter<Supposed>,
+  enabled: MaybeRefOrGetter<boolean>,
+) {
+  return useQuery({
+    queryKey: ['draft-consequence', kind, computed(() => toValue(supposed))],
+    queryFn: () =>
+      answer(() =>
+        api.POST('/api/know-how/{kind}/draft/suppositions', {
+          params: { path: { kind } },
+          body: toValue(supposed),
+        }),
+      ),
+    enabled: () => toValue(enabled),
+  })
+}
+
 /** The schools of practitioners, and which of them is followed. */
 export function useSchools() {
   return useQuery({ queryKey: ['schools'], queryFn: () => answer(() => api.GET('/api/schools')) })

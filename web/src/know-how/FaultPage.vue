@@ -5,6 +5,7 @@ import { codeName } from '../judgement/wording'
 import CautionNote from '../ui/CautionNote.vue'
 import { days, lowerFirst, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
+import ChangeLink from './draft/ChangeLink.vue'
 import MethodCard from './MethodCard.vue'
 import { needsText } from './needs'
 import { useFault } from './useFault'
@@ -39,7 +40,10 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
         class="no-print text-soft inline-flex min-h-12 items-center underline decoration-dotted underline-offset-4"
         >All faults</RouterLink
       >
-      <h2 class="text-2xl leading-tight">{{ fault.name }}</h2>
+      <div class="flex items-baseline gap-4">
+        <h2 class="text-2xl leading-tight">{{ fault.name }}</h2>
+        <ChangeLink :kind="pack.id" section="faults" :piece="fault" />
+      </div>
       <p class="text-soft">
         <template v-if="stations.length"
           >{{ stations.map((s) => `${s.name} (${s.path.toLowerCase()})`).join(', ') }}.</template

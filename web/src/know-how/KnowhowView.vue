@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { Problem } from '../api/problem'
 import { useKinds, useKnowhow } from '../api/queries'
@@ -16,11 +16,22 @@ const TABS = [
   { path: '/signs', name: 'Signs by fault' },
   { path: '/codes', name: 'Codes' },
   { path: '/noted', name: 'Noted on calls' },
+  { path: '/draft', name: 'Draft' },
   { path: '/versions', name: 'Versions' },
 ]
 const route = useRoute()
 const shown = computed(
   () => TABS.find((tab) => tab.path && route.path.includes(`/${props.kind}${tab.path}`))?.path ?? '',
+)
+/** On a phone not all tabs are in sight: the one that is shown is brought there. */
+const tabs = useTemplateRef('tabs')
+watch(
+  [shown, tabs],
+  () =>
+    tabs.value
+      ?.querySelector('[aria-current="page"]')
+      ?.scrollIntoView({ inline: 'center', block: 'nearest' }),
+  { flush: 'post' },
 )
 </script>
 
@@ -42,6 +53,7 @@ const shown = computed(
       <KnowhowSearch v-if="knowhow" :key="kind" class="w-full sm:w-96" :knowhow="knowhow" />
     </header>
     <nav
+      ref="tabs"
       class="border-rubber no-print mt-1 mb-4 flex overflow-x-auto border-b-2"
       aria-label="Parts of the know-how"
     >

@@ -4,6 +4,7 @@ import type { Check, Pack, Remedy } from '../api/types'
 import { byId } from '../judgement/byId'
 import CautionNote from '../ui/CautionNote.vue'
 import { hours, minutes } from '../ui/format'
+import ChangeLink from './draft/ChangeLink.vue'
 import { needsText } from './needs'
 
 const props = defineProps<{ pack: Pack; method: Check | Remedy }>()
@@ -30,5 +31,6 @@ const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
     <ol class="list-decimal space-y-0.5 pl-5 text-[0.95rem]">
       <li v-for="line in method.steps" :key="line">{{ line }}</li>
     </ol>
+    <ChangeLink :kind="pack.id" :section="remedy ? 'remedies' : 'checks'" :piece="method" />
   </section>
 </template>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import type { Knowhow } from '../api/types'
-import { useNoted } from '../api/queries'
+import { useNoted, useSession } from '../api/queries'
 import { ABOUT } from '../call/job'
 import { dayName, minutes } from '../ui/format'
 
 const props = defineProps<{ knowhow: Knowhow }>()
 const { data: noted } = useNoted(() => props.knowhow.pack.id)
+const { data: session } = useSession()
+/** What becomes of it in the know-how. */
+const INTO = { NOTE: undefined, SEEN: 'signs', DONE: 'remedies' } as const
 </script>
 
 <template>
@@ -32,6 +35,15 @@ const { data: noted } = useNoted(() => props.knowhow.pack.id)
               >{{ dayName(one.day) }}, {{ one.machine }}</RouterLink
             >
           </p>
+          <RouterLink
+            v-if="session?.lead && INTO[one.note.about]"
+            class="btn btn-quiet -ml-4 text-sm"
+            :to="{
+              path: `/know-how/${knowhow.pack.id}/draft/${INTO[one.note.about]}/new`,
+              query: { name: one.note.text, minutes: one.note.minutes },
+            }"
+            >Take it into the draft</RouterLink
+          >
         </div>
       </li>
     </ul>

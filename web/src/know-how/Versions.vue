@@ -16,6 +16,7 @@ const { data: revisions } = useRevisions(kind)
 const inUse = computed(() => revisions.value?.find((revision) => revision.active))
 const compared = ref<{ number: number; changes: Change[] }>()
 
+const SOURCE = { SHIPPED: 'Shipped', IMPORTED: 'Brought in', EDITED: 'Changed here' }
 const at = (revision: Revision) => `${dayName(revision.at.slice(0, 10))}, ${clock(revision.at)}`
 const path = (number: number) => ({ kind: kind.value, number })
 
@@ -78,9 +79,7 @@ const problem = computed(() => {
               <b v-if="revision.active" class="bg-clean ml-2 rounded px-1.5 py-0.5 text-sm text-white"
                 >in use</b
               >
-              <span class="ml-2 font-semibold">{{
-                revision.note || (revision.source === 'SHIPPED' ? 'Shipped' : 'Brought in')
-              }}</span></span
+              <span class="ml-2 font-semibold">{{ revision.note || SOURCE[revision.source] }}</span></span
             >
             <span class="text-soft text-sm"
               >{{ at(revision) }} · {{ revision.calls }} {{ revision.calls === 1 ? 'call' : 'calls' }}</span

@@ -9,6 +9,8 @@ export function useImport(kind: string) {
   const file = ref<string>()
   const note = useDraft(`import-note:${kind}`, '')
   const inspection = ref<Inspection>()
+  const cases = ref<string[]>()
+  const playing = ref(false)
   const problem = ref<Problem>()
   const busy = ref(false)
   let texts: Pick<Import, 'pack' | 'codes'> = {}
@@ -29,7 +31,7 @@ export function useImport(kind: string) {
   /** A name that ends in .csv is a code table, any other a pack. */
   async function choose(picked: File) {
     file.value = picked.name
-    inspection.value = undefined
+    inspection.value = cases.value = undefined
     const text = await picked.text()
     texts = picked.name.toLowerCase().endsWith('.csv') ? { codes: text } : { pack: text }
     inspection.value = await run(() =>
@@ -37,10 +39,20 @@ export function useImport(kind: string) {
         api.POST('/api/know-how/{kind}/revisions/inspection', { params, body: { ...texts, note: '' } }),
       ),
     )
+    if (inspection.value && !inspection.value.problems.length) await play()
+  }
+
+  /** Plays the typical calls with it, which takes a few seconds. */
+  async function play() {
+    playing.value = true
+    cases.value = await answer(() =>
+      api.POST('/api/know-how/{kind}/revisions/inspection/cases', { params, body: { ...texts, note: '' } }),
+    ).catch(() => undefined)
+    playing.value = false
   }
 
   function forget() {
-    file.value = inspection.value = problem.value = undefined
+    file.value = inspection.value = cases.value = problem.value = undefined
   }
 
   /** All versions with the new one; nothing if that failed. */
@@ -57,5 +69,5 @@ export function useImport(kind: string) {
     return broughtIn?.revisions
   }
 
-  return { file, note, inspection, problem, busy, choose, forget, add }
+  return { file, note, inspection, cases, playing, problem, busy, choose, forget, add }
 }

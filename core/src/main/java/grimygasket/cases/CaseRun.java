@@ -10,10 +10,16 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Step;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Caution;
+import grimygasket.pack.Check;
 import grimygasket.pack.Code;
+import grimygasket.pack.Fact;
+import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
+import grimygasket.pack.Proof;
+import grimygasket.pack.Remedy;
+import grimygasket.pack.Sign;
 import grimygasket.units.Amount;
 import grimygasket.words.Lexicon;
 import java.util.ArrayList;
@@ -21,7 +27,9 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -131,7 +139,8 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                     .toList();
             one.heard().stream()
                     .filter(wanted -> !heard.contains(wanted))
-                    .forEach(wanted -> failures.add("not heard: " + wanted + "; heard " + heard));
+                    .forEach(wanted ->
+                            failures.add("Not heard in it: " + name(wanted) + "; heard " + names(heard) + "."));
         }
 
         private void cause(List<String> failures) {
@@ -141,15 +150,15 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                 var leader = none ? "none" : first.fault();
                 double chance = none ? assessment.noneOfThese() : first.chance();
                 if (!one.cause().contains(leader)) {
-                    failures.add("leads: " + leader + " " + percent(chance) + ", not " + one.cause());
+                    failures.add(name(leader) + " leads with " + percent(chance) + ", not " + names(one.cause()) + ".");
                 } else if (chance < one.chance()) {
-                    failures.add(leader + " has " + percent(chance) + ", under " + percent(one.chance()));
+                    failures.add(name(leader) + " has " + percent(chance) + ", under " + percent(one.chance()) + ".");
                 }
                 if (!one.because().isEmpty()
                         && (none
                                 || first.because().stream()
                                         .noneMatch(cause -> one.because().contains(cause.fault())))) {
-                    failures.add("not because of " + one.because() + ": " + first.because());
+                    failures.add("Not because of " + names(one.because()) + ".");
                 }
             }
         }
@@ -158,7 +167,7 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
             var plan = assessment.plan();
             var next = plan.next();
             if (!one.next().isEmpty() && !one.next().contains(said(next))) {
-                failures.add("next: " + said(next) + ", not " + one.next());
+                failures.add("Next: " + name(said(next)) + ", not " + names(one.next()) + ".");
             }
             var advised = new LinkedHashSet<String>();
             Stream.concat(
@@ -173,19 +182,21 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                     advised.add("remedy " + milestone.remedy());
                 }
             });
-            one.never().stream().filter(advised::contains).forEach(step -> failures.add("advised: " + step));
+            one.never().stream()
+                    .filter(advised::contains)
+                    .forEach(step -> failures.add("Advised: " + name(step) + "."));
             if (next != null) {
                 var cautions = cautions(next);
                 one.cautions().stream()
                         .filter(wanted -> !cautions.contains(wanted))
                         .forEach(
-                                wanted -> failures.add("no caution " + wanted + " at " + said(next) + ": " + cautions));
+                                wanted -> failures.add("No caution " + name(wanted) + " at " + name(said(next)) + "."));
                 if (one.says() != null && !String.join(" ", next.reasons()).contains(one.says())) {
-                    failures.add("says " + next.reasons());
+                    failures.add("It says “" + String.join(" ", next.reasons()) + "”, without “" + one.says() + "”.");
                 }
             }
             if (one.proof() != null && !proof(next).equals(one.proof())) {
-                failures.add("proof: " + proof(next) + ", not " + one.proof());
+                failures.add("Proof: " + name(proof(next)) + ", not " + name(one.proof()) + ".");
             }
         }
 
@@ -214,6 +225,38 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                 case STOP -> "stop";
                 case ASK, FACT, CHECK, REMEDY, PROVE -> step.kind().name().toLowerCase() + " " + step.id();
             };
+        }
+
+        private String names(List<String> all) {
+            return all.isEmpty() ? "nothing" : all.stream().map(this::name).collect(Collectors.joining(" or "));
+        }
+
+        /** "check filter-look" as "check “Look at the filter”". */
+        private String name(String said) {
+            int space = said.indexOf(' ');
+            var id = said.substring(space + 1);
+            var found = switch (said.substring(0, Math.max(space, 0))) {
+                case "ask" -> first(pack.signs(), Sign::id, Sign::name, id);
+                case "fact" -> first(pack.facts(), Fact::id, Fact::name, id);
+                case "check" -> first(pack.checks(), Check::id, Check::name, id);
+                case "remedy" -> first(pack.remedies(), Remedy::id, Remedy::name, id);
+                default ->
+                    first(pack.faults(), Fault::id, Fault::name, id)
+                            .or(() -> first(pack.signs(), Sign::id, Sign::name, id))
+                            .or(() -> first(pack.facts(), Fact::id, Fact::name, id))
+                            .or(() -> first(pack.cautions(), Caution::id, Caution::title, id))
+                            .or(() -> first(pack.proofs(), Proof::id, Proof::name, id));
+            };
+            return found.map(name -> said.substring(0, space + 1) + "“" + name + "”")
+                    .orElse(said);
+        }
+
+        private static <T> Optional<String> first(
+                List<T> all, Function<T, String> idOf, Function<T, String> nameOf, String id) {
+            return all.stream()
+                    .filter(one -> idOf.apply(one).equals(id))
+                    .map(nameOf)
+                    .findFirst();
         }
 
         private static String percent(double chance) {

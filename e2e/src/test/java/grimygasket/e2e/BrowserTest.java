@@ -6,10 +6,11 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 
-/** An installation and a browser for the tests of a class. */
+/** An installation as it is at first and a browser of its own for the tests of a class. */
 abstract class BrowserTest {
     /** The demo's call that is half done. */
     static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
@@ -24,7 +25,7 @@ abstract class BrowserTest {
 
     @BeforeClass
     void install() throws IOException, InterruptedException {
-        installation = new Installation();
+        installation = Installation.lent();
         chromium = new Chromium();
     }
 
@@ -34,8 +35,13 @@ abstract class BrowserTest {
             chromium.close();
         }
         if (installation != null) {
-            installation.close();
+            installation.giveBack();
         }
+    }
+
+    @AfterSuite(alwaysRun = true)
+    void closeAll() {
+        Installation.closeAll();
     }
 
     @DataProvider
@@ -45,6 +51,10 @@ abstract class BrowserTest {
 
     static Locator button(Page page, String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
 
     /** Takes a step of the plan, be it the advised one or another. */

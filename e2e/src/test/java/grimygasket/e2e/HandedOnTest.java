@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -75,9 +74,5 @@ public class HandedOnTest extends BrowserTest {
         assertTrue(new String(Files.readAllBytes(pdf), 0, 5).startsWith("%PDF-"));
         var dates = download(page, () -> link(page, "Dates for a calendar").click(), ".ics");
         assertTrue(Files.readString(dates).startsWith("BEGIN:VCALENDAR"));
-    }
-
-    private static Locator link(Page page, String name) {
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
 }

@@ -8,16 +8,22 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentLinkedDeque;
 
-/** The real application on a database server of its own; both on free ports, in a temporary folder. */
+/**
+ * The real application on a database server of its own; both on free ports, in a temporary folder. As starting one takes long,
+ * those with demo data are lent, and go back with their data as they were at first.
+ */
 final class Installation implements AutoCloseable {
     static final String LOGIN = "maren";
     static final String PASSWORD = "a-test-of-gaskets";
@@ -25,20 +31,43 @@ final class Installation implements AutoCloseable {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     private static final Duration PATIENCE = Duration.ofSeconds(90);
 
-    private static Path prepared;
+    private static final Deque<Installation> FREE = new ConcurrentLinkedDeque<>();
 
     private final Path folder;
     private final int databasePort = freePort();
     private final int port = freePort();
     private final Process application;
 
-    /** With demo data. */
-    Installation() throws IOException, InterruptedException {
-        this(true);
+    private final Snapshot first;
+
+    /** With demo data; to be given back. */
+    static Installation lent() throws IOException, InterruptedException {
+        var free = FREE.poll();
+        return free != null ? free : new Installation(true);
+    }
+
+    /** The next one finds its data as they were at first. */
+    void giveBack() {
+        try {
+            startDatabase();
+            first.restore();
+            FREE.add(this);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Nobody needs one any more. */
+    static void closeAll() {
+        for (var free = FREE.poll(); free != null; free = FREE.poll()) {
+            free.close();
+        }
     }
 
     Installation(boolean demo) throws IOException, InterruptedException {
-        folder = copyOfPreparedDatabase();
+        folder = Files.createTempDirectory("gasket-e2e");
         startDatabase();
         var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
         command.environment().putAll(databaseEnvironment());
@@ -61,20 +90,7 @@ final class Installation implements AutoCloseable {
             close();
             throw e;
         }
-    }
-
-    /** A database server's folder is made once, and copied for each installation: that is quicker than making it. */
-    private static synchronized Path copyOfPreparedDatabase() throws IOException, InterruptedException {
-        if (prepared == null) {
-            var made = Files.createTempDirectory("gasket-e2e-prepared");
-            database(made, "start", "" + freePort());
-            database(made, "stop");
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> delete(made.toFile())));
-            prepared = made;
-        }
-        var folder = Files.createTempDirectory("gasket-e2e");
-        run("cp", "-a", prepared + "/.", folder.toString());
-        return folder;
+        first = new Snapshot(this::connection);
     }
 
     String address() {
@@ -91,20 +107,16 @@ final class Installation implements AutoCloseable {
 
     /** The rows of a query, each as its columns' texts. */
     List<List<String>> rows(String sql) {
-        try {
-            var env = databaseEnvironment();
+        try (var connection = connection();
+                var statement = connection.createStatement();
+                var result = statement.executeQuery(sql)) {
             var rows = new ArrayList<List<String>>();
-            try (var connection = DriverManager.getConnection(
-                            env.get("GASKET_DB_URL"), env.get("GASKET_DB_USER"), env.get("GASKET_DB_PASSWORD"));
-                    var statement = connection.createStatement();
-                    var result = statement.executeQuery(sql)) {
-                while (result.next()) {
-                    var row = new ArrayList<String>();
-                    for (int i = 1; i <= result.getMetaData().getColumnCount(); i++) {
-                        row.add(result.getString(i));
-                    }
-                    rows.add(row);
+            while (result.next()) {
+                var row = new ArrayList<String>();
+                for (int i = 1; i <= result.getMetaData().getColumnCount(); i++) {
+                    row.add(result.getString(i));
                 }
+                rows.add(row);
             }
             return rows;
         } catch (SQLException e) {
@@ -113,16 +125,18 @@ final class Installation implements AutoCloseable {
     }
 
     void execute(String sql) {
-        try {
-            var env = databaseEnvironment();
-            try (var connection = DriverManager.getConnection(
-                            env.get("GASKET_DB_URL"), env.get("GASKET_DB_USER"), env.get("GASKET_DB_PASSWORD"));
-                    var statement = connection.createStatement()) {
-                statement.execute(sql);
-            }
+        try (var connection = connection();
+                var statement = connection.createStatement()) {
+            statement.execute(sql);
         } catch (SQLException e) {
             throw new IllegalStateException(sql, e);
         }
+    }
+
+    private Connection connection() throws SQLException {
+        var env = databaseEnvironment();
+        return DriverManager.getConnection(
+                env.get("GASKET_DB_URL"), env.get("GASKET_DB_USER"), env.get("GASKET_DB_PASSWORD"));
     }
 
     @Override

@@ -110,10 +110,10 @@ public class KnowhowTest extends BrowserTest {
                 .containsText("Another name");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Vacuum cleaner")))
                 .isVisible();
-        button(page, "Put to use").click();
+        button(page, "Put to use").first().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Vacuum, tried out")))
                 .isVisible();
-        button(page, "Return to it").click();
+        button(page, "Return to it").last().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Vacuum cleaner")))
                 .isVisible();
         assertEquals(column("select number from knowhow_active where kind = 'vacuum-cleaner'"), new String[] {"1"});

@@ -27,7 +27,7 @@ public final class Screenshots {
 
     public static void main(String[] args) throws Exception {
         var folder = Path.of(args[0]);
-        try (var installation = new Installation();
+        try (var installation = new Installation(true);
                 var chromium = new Chromium()) {
             Page page;
             for (var size : Size.values()) {

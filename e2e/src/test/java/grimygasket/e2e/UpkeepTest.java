@@ -67,7 +67,12 @@ public class UpkeepTest extends BrowserTest {
         page.getByText("Write it down").click();
         assertThat(call.story()).containsText(text + ": seen");
         page.navigate(installation.address() + "/know-how/dishwasher/noted");
-        assertThat(page.getByRole(AriaRole.MAIN)).containsText(text);
+        page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(text))
+                .getByText("Take it into the draft")
+                .click();
+        assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue(text);
     }
 
     @Test

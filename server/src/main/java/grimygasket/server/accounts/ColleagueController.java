@@ -54,9 +54,7 @@ class ColleagueController {
     @Transactional
     public List<Colleague> put(
             @PathVariable UUID id, @Valid @RequestBody NewColleague someone, @AuthenticationPrincipal SignedIn me) {
-        if (me.rank() != Authority.LEAD) {
-            throw new Problem(Kind.NOT_YOURS, "Only the lead adds people and changes passwords.");
-        }
+        me.requireLead("Only the lead adds people and changes passwords.");
         if (id.equals(me.id()) && !someone.lead) {
             throw new Problem(
                     Kind.INVALID, "You stay the lead: make somebody else the lead, who can then change this.");

@@ -1,5 +1,7 @@
 package grimygasket.server.accounts;
 
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.Authority;
 import java.util.List;
 import java.util.UUID;
@@ -27,6 +29,13 @@ public class SignedIn extends User {
     public Authority rank() {
         boolean lead = getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + Authority.LEAD));
         return lead ? Authority.LEAD : Authority.TECHNICIAN;
+    }
+
+    /** Refuses, with that sentence, what only the lead may do. */
+    public void requireLead(String sentence) {
+        if (rank() != Authority.LEAD) {
+            throw new Problem(Kind.NOT_YOURS, sentence);
+        }
     }
 
     public String fullName() {

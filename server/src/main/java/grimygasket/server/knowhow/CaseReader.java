@@ -25,6 +25,18 @@ public final class CaseReader {
         return of(knowhow.pack().id()).stream().map(one -> run(knowhow, one)).toList();
     }
 
+    /** A sentence for each case that is not met, and not known to be. */
+    static List<String> failing(Knowhow knowhow) {
+        return run(knowhow).stream()
+                .filter(run -> run.one().fails() == null && !run.failures().isEmpty())
+                .map(run -> title(run.one()) + String.join(" ", run.failures()))
+                .toList();
+    }
+
+    private static String title(Case one) {
+        return (one.told().isBlank() ? one.id() : "“" + one.told() + "” (" + one.id() + ")") + ": ";
+    }
+
     private static CaseRun run(Knowhow knowhow, Case one) {
         try {
             return CaseRun.of(knowhow.pack(), knowhow.codes(), one);

@@ -33,7 +33,7 @@ public class Library {
             if (revisions.find(kind, texts).isEmpty()) {
                 reader.read(kind, texts);
                 boolean ownChoice = revisions.of(kind).stream()
-                        .anyMatch(revision -> revision.active() && revision.source() == Source.IMPORTED);
+                        .anyMatch(revision -> revision.active() && revision.source() != Source.SHIPPED);
                 int number = revisions.add(kind, Source.SHIPPED, "Shipped with the application", texts);
                 if (!ownChoice) {
                     revisions.activate(kind, number);
@@ -51,6 +51,15 @@ public class Library {
 
     public Knowhow knowhow(String kind, int revision) {
         return read.computeIfAbsent(kind + " " + revision, key -> reader.read(kind, texts(kind, revision)));
+    }
+
+    /**
+     * Know-how that is not kept here yet.
+     *
+     * @throws grimygasket.pack.PackException with a sentence for each problem
+     */
+    Knowhow read(String kind, Texts texts) {
+        return reader.read(kind, texts);
     }
 
     public Pack pack(String kind, int revision) {

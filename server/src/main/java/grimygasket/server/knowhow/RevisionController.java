@@ -1,8 +1,6 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.pack.Dangers;
 import grimygasket.pack.PackException;
-import grimygasket.pack.Review;
 import grimygasket.server.knowhow.Comparison.Change;
 import grimygasket.server.knowhow.RevisionStore.Revision;
 import grimygasket.server.knowhow.RevisionStore.Source;
@@ -47,20 +45,6 @@ class RevisionController {
             @NotNull @Size(max = 200, message = "The note is too long: 200 characters at most.")
             String note) {}
 
-    /**
-     * @param problems why it is refused; empty for sound know-how
-     * @param dangers what could hurt whoever follows it
-     * @param remarks what it leaves unsaid, its dangers among it
-     * @param cases a sentence for each case that its advice no longer meets
-     * @param changes against the version in use
-     */
-    record Inspection(
-            List<String> problems,
-            List<String> dangers,
-            List<String> remarks,
-            List<String> cases,
-            List<Change> changes) {}
-
     record Activation(int number) {}
 
     /**
@@ -71,7 +55,6 @@ class RevisionController {
 
     private final Library library;
     private final RevisionStore revisions;
-    private final KnowhowReader reader = Shipped.reader();
 
     RevisionController(Library library, RevisionStore revisions) {
         this.library = library;
@@ -87,25 +70,13 @@ class RevisionController {
     /** Looks at a file without bringing it in. */
     @PostMapping("/inspection")
     Inspection inspect(@PathVariable String kind, @Valid @RequestBody Import file) {
-        var active = library.knowhow(kind, library.active(kind));
-        try {
-            var known = reader.read(kind, texts(kind, file));
-            return new Inspection(
-                    List.of(),
-                    Dangers.of(known.pack()),
-                    Review.of(known.pack()),
-                    failing(known),
-                    Comparison.of(active, known));
-        } catch (PackException e) {
-            return new Inspection(e.problems(), List.of(), List.of(), List.of(), List.of());
-        }
+        return Inspection.of(library, kind, texts(kind, file));
     }
 
-    private static List<String> failing(Knowhow known) {
-        return CaseReader.run(known).stream()
-                .filter(run -> run.one().fails() == null && !run.failures().isEmpty())
-                .map(run -> "“" + run.one().id() + "”: " + String.join("; ", run.failures()))
-                .toList();
+    /** A sentence for each case that a sound file's advice no longer meets; that takes a few seconds. */
+    @PostMapping("/inspection/cases")
+    List<String> cases(@PathVariable String kind, @Valid @RequestBody Import file) {
+        return CaseReader.failing(read(kind, texts(kind, file)));
     }
 
     /** Brings a file in as a new version, which is not yet in use. One that is there already is not added again. */
@@ -113,12 +84,7 @@ class RevisionController {
     @Transactional
     public BroughtIn add(@PathVariable String kind, @Valid @RequestBody Import file) {
         var texts = texts(kind, file);
-        try {
-            reader.read(kind, texts);
-        } catch (PackException e) {
-            throw new Problem(Kind.INVALID, "The file is refused, and the version in use stays.")
-                    .with("problems", e.problems());
-        }
+        read(kind, texts);
         int number = revisions
                 .find(kind, texts)
                 .orElseGet(() -> revisions.add(kind, Source.IMPORTED, file.note.strip(), texts));
@@ -147,6 +113,15 @@ class RevisionController {
     @GetMapping("/{number}/codes.csv")
     ResponseEntity<String> codes(@PathVariable String kind, @PathVariable int number) {
         return file(library.texts(kind, number).codes(), "text/csv", kind + "-codes-" + number + ".csv");
+    }
+
+    private Knowhow read(String kind, Texts texts) {
+        try {
+            return library.read(kind, texts);
+        } catch (PackException e) {
+            throw new Problem(Kind.INVALID, "The file is refused, and the version in use stays.")
+                    .with("problems", e.problems());
+        }
     }
 
     private Texts texts(String kind, Import file) {

@@ -21,7 +21,8 @@ class RevisionStore {
 
     enum Source {
         SHIPPED,
-        IMPORTED
+        IMPORTED,
+        EDITED
     }
 
     /**

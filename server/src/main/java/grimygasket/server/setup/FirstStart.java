@@ -8,18 +8,20 @@ import java.time.Clock;
 import java.time.ZonedDateTime;
 import java.util.UUID;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ByteArrayResource;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.datasource.init.ResourceDatabasePopulator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Fills an empty installation: with the first account, and with demo data if wanted. */
+/**
+ * Fills an empty installation, with the first account, and with demo data if wanted, before its port opens: what answers is
+ * ready.
+ */
 @Component
-class FirstStart implements ApplicationRunner {
+class FirstStart implements SmartInitializingSingleton {
     /** The demo's technician, and the first account of an empty installation. */
     private static final UUID FIRST_ACCOUNT = UUID.fromString("0193a000-0000-7000-8000-000000000001");
 
@@ -53,7 +55,7 @@ class FirstStart implements ApplicationRunner {
 
     @Override
     @Transactional
-    public void run(ApplicationArguments args) {
+    public void afterSingletonsInstantiated() {
         if (login.isBlank() || !accounts.isEmpty()) {
             return;
         }

@@ -1,0 +1,28 @@
+package grimygasket.server.knowhow;
+
+import grimygasket.pack.Dangers;
+import grimygasket.pack.PackException;
+import grimygasket.pack.Review;
+import grimygasket.server.knowhow.Comparison.Change;
+import java.util.List;
+
+/**
+ * What there is to say of know-how before it is put to use.
+ *
+ * @param problems why it is refused; empty for sound know-how
+ * @param dangers what could hurt whoever follows it
+ * @param remarks what it leaves unsaid, its dangers among it
+ * @param changes against the version in use
+ */
+record Inspection(List<String> problems, List<String> dangers, List<String> remarks, List<Change> changes) {
+    static Inspection of(Library library, String kind, Texts texts) {
+        var inUse = library.knowhow(kind, library.active(kind));
+        try {
+            var known = library.read(kind, texts);
+            return new Inspection(
+                    List.of(), Dangers.of(known.pack()), Review.of(known.pack()), Comparison.of(inUse, known));
+        } catch (PackException e) {
+            return new Inspection(e.problems(), List.of(), List.of(), List.of());
+        }
+    }
+}
