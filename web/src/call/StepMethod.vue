@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Step } from '../api/types'
 import { hours } from '../ui/format'
+import Method from '../ui/Method.vue'
 import { useTimer } from '../ui/useTimer'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
@@ -37,9 +38,7 @@ const timer = useTimer(`${call.value.id}:${props.step.id}`, check.value?.timerSe
 
 <template>
   <StepCaution v-for="caution in cautions" :key="caution" :caution="caution" />
-  <ol v-if="method.length" class="list-decimal space-y-1 pl-6">
-    <li v-for="line in method" :key="line">{{ line }}</li>
-  </ol>
+  <Method v-if="method.length" :steps="method" />
   <p v-for="note in notes" :key="note" class="border-rubber border-l-4 pl-3">{{ note }}</p>
   <p v-if="remedy?.dryMinutes" class="border-rubber border-l-4 pl-3">
     Then it dries for {{ hours(remedy.dryMinutes) }}. {{ remedy.meanwhile }}

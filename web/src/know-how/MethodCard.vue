@@ -4,6 +4,7 @@ import type { Check, Pack, Remedy } from '../api/types'
 import { byId } from '../judgement/byId'
 import CautionNote from '../ui/CautionNote.vue'
 import { hours, minutes } from '../ui/format'
+import Method from '../ui/Method.vue'
 import ChangeLink from './draft/ChangeLink.vue'
 import { needsText } from './needs'
 
@@ -28,9 +29,7 @@ const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
       >.
     </p>
     <CautionNote v-for="caution in method.cautions" :key="caution" :pack="pack" :caution="caution" />
-    <ol class="list-decimal space-y-0.5 pl-5 text-[0.95rem]">
-      <li v-for="line in method.steps" :key="line">{{ line }}</li>
-    </ol>
+    <Method class="text-[0.95rem]" :steps="method.steps" />
     <ChangeLink :kind="pack.id" :section="remedy ? 'remedies' : 'checks'" :piece="method" />
   </section>
 </template>

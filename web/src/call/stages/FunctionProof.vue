@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Proof } from '../../api/types'
+import Method from '../../ui/Method.vue'
 import Tick from '../../ui/Tick.vue'
 import { useCallContext } from '../context'
 import ProofReading from './ProofReading.vue'
@@ -14,9 +15,7 @@ const { run, change } = useProofRun(() => props.proof)
 <template>
   <section class="border-line grid gap-2 rounded-lg border-2 p-3" :aria-labelledby="`proof-${proof.id}`">
     <h3 :id="`proof-${proof.id}`" class="text-lg leading-tight">{{ proof.name }}</h3>
-    <ol v-if="!bare" class="list-decimal space-y-1 pl-6">
-      <li v-for="step in proof.steps" :key="step">{{ step }}</li>
-    </ol>
+    <Method v-if="!bare" :steps="proof.steps" />
     <template v-if="proof.reading">
       <ProofReading :proof="proof" when="before" />
       <ProofReading :proof="proof" when="after" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Draft } from '../../api/types'
+import type { Draft, Instruction } from '../../api/types'
 import TextField from '../../ui/TextField.vue'
 import ChancesField from './ChancesField.vue'
 import ChoicesField from './ChoicesField.vue'
@@ -8,6 +8,7 @@ import type { Field } from './fields'
 import LinesField from './LinesField.vue'
 import OutcomesField from './OutcomesField.vue'
 import { namesOf, type Outcome } from './sections'
+import StepsField from './StepsField.vue'
 
 /** A member of a piece, entered as its field says. */
 const props = defineProps<{ field: Field; draft: Draft }>()
@@ -40,6 +41,13 @@ function typed(event: Event) {
     :label="field.label"
     :hint="field.hint"
     :model-value="(value as string[]) ?? []"
+    @update:model-value="value = $event"
+  />
+  <StepsField
+    v-else-if="field.kind === 'steps'"
+    :label="field.label"
+    :hint="field.hint"
+    :model-value="(value as Instruction[]) ?? []"
     @update:model-value="value = $event"
   />
   <div v-else-if="field.kind === 'number'">

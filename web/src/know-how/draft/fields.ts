@@ -3,7 +3,7 @@ import { namesOf, stationsOf, type Named, type Section } from './sections'
 
 /** How a member of a piece is entered. A number is shown times its scale; a member that is optional may be empty. */
 export type Field = { member: string; label: string; hint?: string; optional?: true } & (
-  | { kind: 'text' | 'lines' | 'outcomes' | 'yes' }
+  | { kind: 'text' | 'lines' | 'steps' | 'outcomes' | 'yes' }
   | { kind: 'number'; scale: number; unit: string; least: number; most: number }
   | { kind: 'choice' | 'choices' | 'chances'; from: (draft: Draft) => Named[] }
 )
@@ -35,7 +35,7 @@ const words: Field = {
   kind: 'lines',
   optional: true,
 }
-const steps: Field = { member: 'steps', label: 'Steps', hint: 'One a line, in their order.', kind: 'lines' }
+const steps: Field = { member: 'steps', label: 'Steps', hint: 'From the gentlest means up.', kind: 'steps' }
 const tools: Field = { member: 'tools', label: 'Tools', hint: 'One a line.', kind: 'lines' }
 const layer: Field = {
   member: 'layer',

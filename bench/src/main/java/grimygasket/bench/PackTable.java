@@ -1,8 +1,10 @@
 package grimygasket.bench;
 
+import grimygasket.pack.Instruction;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import grimygasket.server.knowhow.Shipped;
+import java.util.stream.Collectors;
 
 /** How much each pack holds. */
 public final class PackTable {
@@ -38,6 +40,10 @@ public final class PackTable {
     }
 
     private static int words(Remedy remedy) {
-        return String.join(" ", remedy.steps()).split("\\s+").length;
+        return remedy.steps().stream()
+                .map(Instruction::said)
+                .collect(Collectors.joining(" "))
+                .split("\\s+")
+                .length;
     }
 }

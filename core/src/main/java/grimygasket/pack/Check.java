@@ -28,7 +28,7 @@ public record Check(
         String layer,
         double minutes,
         List<String> tools,
-        List<String> steps,
+        List<Instruction> steps,
         int timerSeconds,
         List<String> cautions,
         List<String> needs,

@@ -99,7 +99,7 @@ public final class Dangers {
     }
 
     /** Behind an electric cover, and where water is let out of an opened machine, it says that the plug is out. */
-    private void unplugged(String name, String layer, Set<Hazard> hazards, List<String> steps) {
+    private void unplugged(String name, String layer, Set<Hazard> hazards, List<Instruction> steps) {
         boolean electric = hazards(layer, List.of()).contains(Hazard.POWER);
         boolean wet = layer != null && hazards.stream().anyMatch(WATER::contains);
         if ((electric || wet) && steps.stream().noneMatch(Dangers::cutsOff)) {
@@ -124,8 +124,8 @@ public final class Dangers {
         }
     }
 
-    private static boolean cutsOff(String step) {
-        return CUT_OFF.stream().anyMatch(step.toLowerCase()::contains);
+    private static boolean cutsOff(Instruction step) {
+        return CUT_OFF.stream().anyMatch(step.text().toLowerCase()::contains);
     }
 
     private boolean isExcluded(Feature feature, Check check) {

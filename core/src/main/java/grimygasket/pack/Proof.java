@@ -14,7 +14,7 @@ import java.util.List;
  * @param light what is said of a light that only goes out in a run; null for none
  */
 public record Proof(
-        String id, String name, double minutes, List<String> steps, int runs, Reading reading, String light) {
+        String id, String name, double minutes, List<Instruction> steps, int runs, Reading reading, String light) {
     private static final int MOST_RUNS = 9;
 
     public Proof {

@@ -32,7 +32,7 @@ public record Remedy(
         double minutes,
         Map<String, Double> cures,
         List<String> tools,
-        List<String> steps,
+        List<Instruction> steps,
         double dryMinutes,
         List<String> parts,
         List<String> cautions,

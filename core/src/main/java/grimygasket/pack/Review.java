@@ -139,11 +139,11 @@ public final class Review {
     }
 
     /** A step that says how long it takes is no longer than the whole. */
-    private static void minutes(String name, double minutes, List<String> steps, List<String> remarks) {
+    private static void minutes(String name, double minutes, List<Instruction> steps, List<String> remarks) {
         for (var step : steps) {
             NUMBERS.forEach((word, number) -> {
-                if (number > minutes && step.toLowerCase().contains(word + " minutes")) {
-                    remarks.add(name + " is shorter than its step “" + step + "”");
+                if (number > minutes && step.said().toLowerCase().contains(word + " minutes")) {
+                    remarks.add(name + " is shorter than its step “" + step.text() + "”");
                 }
             });
         }

@@ -6,6 +6,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -27,6 +28,11 @@ abstract class BrowserTest {
     void install() throws IOException, InterruptedException {
         installation = Installation.lent();
         chromium = new Chromium();
+    }
+
+    @AfterMethod(alwaysRun = true)
+    void closeProfiles() {
+        chromium.closeProfiles();
     }
 
     @AfterClass(alwaysRun = true)

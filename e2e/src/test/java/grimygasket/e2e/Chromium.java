@@ -44,6 +44,11 @@ final class Chromium implements AutoCloseable {
                 .setLocale("en-GB"));
     }
 
+    /** Ends all profiles: pages that nobody looks at would go on working. */
+    void closeProfiles() {
+        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+    }
+
     /** A browser of its own with a profile kept in that folder, as it is there after the browser was killed. */
     BrowserContext kept(Path folder, Size size) {
         return playwright

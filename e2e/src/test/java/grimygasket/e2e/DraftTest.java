@@ -43,7 +43,10 @@ public class DraftTest extends BrowserTest {
         link(page, "Add a remedy").click();
         fill(page, "Name", "Fit a hose, seen on a " + size.name().toLowerCase());
         add(page, "Cures", fault);
-        fill(page, "Steps", "Unplugged: turn the old hose out of its collar.\nThe new one in until it clicks.");
+        button(page, "One more step").click();
+        fill(page, "Step 1", "Unplugged: turn the old hose out of its collar, the new one in until it clicks.");
+        page.getByText("Why, what with, and when to stop").click();
+        fill(page, "Stop if", "wires run in the hose.");
         page.getByLabel("Proved by").selectOption("sucks");
         keep(page);
         assertThat(page.getByText("is cured by no remedy")).hasCount(0);
@@ -70,7 +73,8 @@ public class DraftTest extends BrowserTest {
         assertThat(newest).containsText("Swollen hoses");
         assertThat(newest).containsText("in use");
         page.navigate(installation.address() + KIND + "/faults");
-        assertThat(page.getByText(fault)).isVisible();
+        link(page, fault).click();
+        assertThat(page.getByText("Stop if wires run in the hose.")).isVisible();
     }
 
     @Test

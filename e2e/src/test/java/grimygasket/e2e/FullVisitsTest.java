@@ -35,17 +35,17 @@ public class FullVisitsTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.STATUS)).containsText(Pattern.compile("About \\d+ L: \\d+ pans of 3 L"));
         call.goesOn();
 
-        choose(page, "Open the trap and look");
+        choose(page, "Open the pump filter and look");
         call.touch("The tray");
-        call.lays("Trap flap open and the machine drained down", "Trap flap", "Trap");
+        call.lays("Pump filter's flap open and the machine drained down", "Pump filter's flap", "Pump filter");
         call.goesOn();
-        call.checks("Open the trap and look", "Turns partly and sticks");
+        call.checks("Open the pump filter and look", "Turns partly and sticks");
         // Touched the wrong answer, and put it right in the story.
-        button(page, "Change: Open the trap and look").click();
+        button(page, "Change: Open the pump filter and look").click();
         page.getByRole(AriaRole.DIALOG).getByText("Clogged").click();
-        assertThat(call.story()).containsText("Open the trap and look: Clogged");
+        assertThat(call.story()).containsText("Open the pump filter and look: Clogged");
 
-        choose(page, "Clean the trap");
+        choose(page, "Clean the pump filter");
         page.getByLabel("Flow at the hose end, before (L/min)").fill("5,5");
         call.touch("Keep");
         assertThat(call.panel()).containsText("Write “5.5”, with a point");
@@ -58,13 +58,13 @@ public class FullVisitsTest extends BrowserTest {
         call.reads("Flow at the hose end, after (L/min)", "13.8");
         call.works(2);
         call.touch("Proved: it drains");
-        assertThat(call.story()).containsText("Clean the trap: proved");
+        assertThat(call.story()).containsText("Clean the pump filter: proved");
         call.segment("Prove");
-        assertThat(call.gaps()).hasText("Not watched for leaks: Trap.");
-        call.tick("Stays dry: Trap");
+        assertThat(call.gaps()).hasText("Not watched for leaks: Pump filter.");
+        call.tick("Stays dry: Pump filter");
         assertThat(call.gaps()).hasCount(0);
 
-        call.notes("Trap", "Fibre", "Only dirty");
+        call.notes("Pump filter", "Fibre", "Only dirty");
         page.getByPlaceholder("Coin, earring").fill("coin");
         call.touch("Found");
         assertThat(call.story()).containsText("1 × coin: still here");

@@ -7,12 +7,14 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Hazard;
+import grimygasket.pack.Instruction;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Note;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Reading;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -30,8 +32,11 @@ public class SafeAdviceTest {
         return new Object[][] {{dishwasher}, {washer}, {dryer}, {vacuum}};
     }
 
-    private static String method(List<String> steps) {
-        return String.join(" ", steps).toLowerCase();
+    private static String method(List<Instruction> steps) {
+        return steps.stream()
+                .map(Instruction::said)
+                .collect(Collectors.joining(" "))
+                .toLowerCase();
     }
 
     private static List<String> ids(List<Caution> cautions) {
@@ -72,7 +77,10 @@ public class SafeAdviceTest {
 
     @Test
     public void noMetalBrushOnAnOpenCoil() {
-        var text = method(dryer.notes().stream().map(Note::text).toList());
+        var text = dryer.notes().stream()
+                .map(Note::text)
+                .collect(Collectors.joining(" "))
+                .toLowerCase();
         assertTrue(text.contains("open coil: soft brush or air only") && text.contains("look for bristles"), text);
         assertFalse(text.contains("wire brush along the bare coil"), text);
         var brass = dryer.notes().stream()

@@ -1,0 +1,30 @@
+package grimygasket.pack;
+
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * One thing to do of a method.
+ *
+ * @param text what is done
+ * @param why the reason, for whoever does it the first time; null where it speaks for itself
+ * @param use a tool or consumable of this step alone, with its amount, for example "citric acid, 30 g"; null for none
+ * @param stopIf what, if it is seen, ends the work here, and what then; null for nothing
+ */
+public record Instruction(String text, String why, String use, String stopIf) {
+    public Instruction {
+        Range.text("a step of a method", text);
+    }
+
+    /** One that is only a text. */
+    public static Instruction valueOf(String text) {
+        return new Instruction(text, null, null, null);
+    }
+
+    /** All that it says. */
+    public String said() {
+        return Stream.of(text, why, use, stopIf)
+                .filter(part -> part != null && !part.isBlank())
+                .collect(Collectors.joining(" "));
+    }
+}

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Instruction } from '../../api/types'
+import TextField from '../../ui/TextField.vue'
+
+/** The steps of a method; in the file one that is only a text is just that. */
+type Written = string | Instruction
+
+defineProps<{ label: string; hint?: string }>()
+const written = defineModel<Written[]>({ required: true })
+const steps = computed<Instruction[]>(() =>
+  written.value.map((step) => (typeof step === 'string' ? { text: step } : step)),
+)
+
+const MORE = [
+  { member: 'why', label: 'Why' },
+  { member: 'use', label: 'A tool or consumable of this step, and how much' },
+  { member: 'stopIf', label: 'Stop if' },
+] as const
+
+function plain(step: Instruction): Written {
+  const said = Object.entries(step).filter(([, text]) => text)
+  return said.length > 1 ? (Object.fromEntries(said) as Instruction) : step.text
+}
+function set(all: Instruction[]) {
+  written.value = all.map(plain)
+}
+const change = (place: number, members: Partial<Instruction>) =>
+  set(steps.value.map((step, i) => (i === place ? { ...step, ...members } : step)))
+function up(place: number) {
+  const all = [...steps.value]
+  all.splice(place - 1, 0, ...all.splice(place, 1))
+  set(all)
+}
+</script>
+
+<template>
+  <fieldset class="grid gap-2">
+    <legend class="font-semibold">{{ label }}</legend>
+    <p v-if="hint" class="text-soft text-sm">{{ hint }}</p>
+    <div v-for="(step, i) in steps" :key="i" class="border-line grid gap-1 border-l-4 pl-3">
+      <textarea
+        class="field leading-snug"
+        rows="3"
+        maxlength="300"
+        required
+        :aria-label="`Step ${i + 1}`"
+        :value="step.text"
+        @input="change(i, { text: ($event.target as HTMLTextAreaElement).value })"
+      />
+      <details :open="!!(step.why || step.use || step.stopIf)">
+        <summary class="min-h-12 cursor-pointer py-3 text-sm">Why, what with, and when to stop</summary>
+        <TextField
+          v-for="more in MORE"
+          :key="more.member"
+          class="mb-2"
+          :label="more.label"
+          :model-value="step[more.member] ?? ''"
+          maxlength="300"
+          @update:model-value="change(i, { [more.member]: $event })"
+        />
+      </details>
+      <div class="-ml-4 flex flex-wrap">
+        <button v-if="i" type="button" class="btn btn-quiet text-sm" @click="up(i)">
+          Step {{ i + 1 }} before step {{ i }}
+        </button>
+        <button
+          type="button"
+          class="btn btn-quiet text-sm"
+          @click="set(steps.filter((_, place) => place !== i))"
+        >
+          Leave out step {{ i + 1 }}
+        </button>
+      </div>
+    </div>
+    <button type="button" class="btn justify-self-start" @click="set([...steps, { text: '' }])">
+      One more step
+    </button>
+  </fieldset>
+</template>

@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { Instruction } from '../api/types'
+
+/** What is done, in its order: each step with its reason, what it takes, and what ends the work here. */
+defineProps<{ steps: Instruction[] }>()
+</script>
+
+<template>
+  <ol class="list-decimal space-y-1 pl-6">
+    <li v-for="step in steps" :key="step.text">
+      {{ step.text }}
+      <span v-if="step.use" class="border-rubber ml-1 inline-block rounded border px-1.5 font-mono text-sm">{{
+        step.use
+      }}</span>
+      <span v-if="step.why" class="text-soft block text-[0.95rem] leading-snug">{{ step.why }}</span>
+      <b v-if="step.stopIf" class="border-act block border-l-4 pl-2 leading-snug"
+        >Stop if {{ step.stopIf }}</b
+      >
+    </li>
+  </ol>
+</template>
