@@ -116,8 +116,8 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
           <ul class="list-disc pl-5">
             <li v-for="habit in habits" :key="habit.text">{{ habit.text }}</li>
             <li v-for="cadence in cadences" :key="cadence.id">
-              {{ cadence.task }}: every {{ days(cadence.shortDays) }} to {{ days(cadence.longDays) }}, at the
-              latest after {{ days(cadence.limitDays) }}.
+              {{ cadence.task }}: every {{ days(cadence.shortDays) }} to {{ days(cadence.longDays)
+              }}{{ cadence.limitDays ? `, at the latest after ${days(cadence.limitDays)}` : '' }}.
             </li>
           </ul>
         </section>

@@ -85,7 +85,7 @@ public class FullVisitsTest extends BrowserTest {
         var page = chromium.signedIn(installation, Size.DESK);
         var call = CallPage.add(page, "Tumble dryer", "Three runs for one load");
         call.sees("Drying takes long");
-        call.checks("Lint filter out, hold it under the tap", "Clogged or holds the drop");
+        call.checks("Lint filter out, hold it under the tap", "Clogged, or water stands on it");
         choose(page, "Wash the lint filter");
         call.touch("Done, now prove it");
         call.works(1);
