@@ -11,7 +11,10 @@ import grimygasket.pack.Remedy;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Which causes are cleared or cured. A fault that others bring about comes back while they stand, so its remedy may ask for
@@ -79,22 +82,23 @@ public final class Causes {
     }
 
     /**
-     * Ids of the faults that a bad reading shows: those that its check can show, and with which such a reading is likelier. An
-     * outlet as cold as the room says nothing against the air.
+     * Ids of the faults that a bad reading shows: of those that its check can show, the ones that explain it best. An outlet as
+     * cold as the room says nothing against the air, nor does a towel that stays wet as in a dryer without heat.
      */
     private static Set<String> spokenFor(Pack pack, Machine machine, Check check, ReadingTaken taken) {
         var network = Networks.of(pack, machine, 0);
-        var model = network.reading(check);
-        var spokenFor = new HashSet<String>();
-        for (int o = 0; o < check.outcomes().size() - 1; o++) {
-            for (var fault : shown(pack, check, o)) {
-                var index = network.indexOf(fault);
-                if (index != null && model.speaksFor(index, taken.reading())) {
-                    spokenFor.add(fault);
-                }
-            }
-        }
-        return spokenFor;
+        var faults = IntStream.range(0, check.outcomes().size() - 1)
+                .boxed()
+                .flatMap(outcome -> shown(pack, check, outcome).stream())
+                .distinct()
+                .map(network::indexOf)
+                .filter(Objects::nonNull)
+                .mapToInt(Integer::intValue)
+                .toArray();
+        return network.reading(check)
+                .spokenFor(faults, taken.reading())
+                .mapToObj(fault -> network.faults.get(fault).id())
+                .collect(Collectors.toSet());
     }
 
     /** Ids of the faults that a remedy is for. */

@@ -111,9 +111,19 @@ final class ReadingModel {
         return new Amount(measure.quantity(), one[0], one[1]);
     }
 
-    /** Whether a reading is clearly likelier with a fault alone, given by its index, than on a sound machine. */
-    boolean speaksFor(int fault, Amount reading) {
-        return density(present(new int[] {fault}), reading) > CLEARLY * density(new int[0], reading);
+    /**
+     * Of some faults, given by their indices, those that a reading speaks for: alone they make it clearly likelier than a sound
+     * machine does, and none of the others explains it clearly better.
+     */
+    IntStream spokenFor(int[] faults, Amount reading) {
+        var densities = IntStream.of(faults)
+                .mapToDouble(fault -> density(present(new int[] {fault}), reading))
+                .toArray();
+        double best = Arrays.stream(densities).max().orElse(0);
+        double least = Math.max(CLEARLY * density(new int[0], reading), best / CLEARLY);
+        return IntStream.range(0, faults.length)
+                .filter(i -> densities[i] > least)
+                .map(i -> faults[i]);
     }
 
     /** How likely a reading is with exactly some of the faults that change it. */

@@ -41,4 +41,17 @@ public class CausesByReadingTest {
     public void oneThatIsTooHotOpensItAgain() {
         assertTrue(open(HOOD_STRONG, outlet(95)).contains("flap-stuck"));
     }
+
+    private static Finding towel(double grams) {
+        return new ReadingTaken("damp-towel", new Amount(Quantity.WEIGHT, grams, 3));
+    }
+
+    /** Ten minutes without heat take out hardly anything; a blocked duct still lets half of it through. */
+    @Test
+    public void aTowelThatStaysWetSaysNothingAgainstTheAir() {
+        var cleared = open(HOOD_STRONG);
+        assertEquals(open(HOOD_STRONG, towel(8)), cleared);
+        assertEquals(open(HOOD_STRONG, towel(26)), cleared);
+        assertTrue(open(HOOD_STRONG, towel(70)).contains("flap-stuck"));
+    }
 }
