@@ -12,6 +12,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,7 +28,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -39,6 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 class DraftController {
     private static final Set<String> SECTIONS = Set.of("faults", "signs", "checks", "remedies", "parts", "cautions");
     private static final Pattern ID = Pattern.compile("[a-z][a-z0-9-]{0,39}");
+    private static final Pattern MEMBER = Pattern.compile("[a-zA-Z]{1,40}");
     private static final int LONGEST_EDIT = 20_000;
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
@@ -122,14 +123,17 @@ class DraftController {
             @RequestBody Map<String, Object> members,
             @AuthenticationPrincipal SignedIn me) {
         require(section, piece, me);
+        if (!members.keySet().stream().allMatch(member -> MEMBER.matcher(member).matches())) {
+            throw new Problem(Kind.INVALID, "A member's name is of letters alone.");
+        }
+        var written = json.writeValueAsString(members);
+        if (written.length() > LONGEST_EDIT) {
+            throw new Problem(Kind.INVALID, "That is too long: " + LONGEST_EDIT + " characters at most.");
+        }
         var edits = drafts.of(kind);
-        var text = new PackText(texts(kind, edits).pack());
-        JsonNode changed = json.valueToTree(members);
-        if (!text.with(section, piece, changed).equals(text)) {
-            var written = json.writeValueAsString(changed);
-            if (written.length() > LONGEST_EDIT) {
-                throw new Problem(Kind.INVALID, "That is too long: " + LONGEST_EDIT + " characters at most.");
-            }
+        var more = new ArrayList<>(edits);
+        more.add(new Edit(0, section, piece, written, me.id(), me.fullName(), Instant.EPOCH));
+        if (!texts(kind, more).equals(texts(kind, edits))) {
             drafts.add(kind, section, piece, written, me.id());
         }
         return draft(kind);
@@ -203,10 +207,14 @@ class DraftController {
     private Texts texts(String kind, List<Edit> edits) {
         var inUse = library.texts(kind, library.active(kind));
         var text = new PackText(inUse.pack());
-        for (var edit : edits) {
-            text = edit.members() == null
-                    ? text.without(edit.section(), edit.piece())
-                    : text.with(edit.section(), edit.piece(), json.readTree(edit.members()));
+        try {
+            for (var edit : edits) {
+                text = edit.members() == null
+                        ? text.without(edit.section(), edit.piece())
+                        : text.with(edit.section(), edit.piece(), json.readTree(edit.members()));
+            }
+        } catch (PackException e) {
+            throw new Problem(Kind.INVALID, String.join(" ", e.problems()));
         }
         return new Texts(text.yaml(), inUse.codes());
     }

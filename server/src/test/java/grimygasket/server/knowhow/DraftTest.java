@@ -195,6 +195,9 @@ public class DraftTest extends ServerTest {
         var client = signedIn();
         assertTrue(client.put(DRAFT + "/faults/Hose%20swollen", FAULT).detail().contains("small letters"));
         assertTrue(client.put(DRAFT + "/proofs/x", FAULT).detail().contains("not changed here"));
+        assertTrue(client.put(DRAFT + "/faults/x", "{\"name: y\\n  - id\": 1}")
+                .detail()
+                .contains("letters alone"));
         var long20k = "{\"name\": \"" + "a".repeat(21_000) + "\"}";
         assertTrue(client.put(DRAFT + "/faults/long", long20k).detail().contains("too long"));
         assertFalse(client.get(DRAFT).body().path("edits").iterator().hasNext());
