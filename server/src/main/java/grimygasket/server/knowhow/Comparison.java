@@ -88,6 +88,6 @@ final class Comparison {
     private static String text(JsonNode value) {
         return value.isMissingNode() || value.isNull()
                 ? "nothing"
-                : value.isString() ? value.asString() : value.toString();
+                : value.isString() ? value.asString() : FlowText.of(value);
     }
 }
