@@ -1,6 +1,5 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.pack.PackException;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.DraftStore.Edit;
@@ -12,11 +11,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.regex.Pattern;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -37,10 +33,6 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api/know-how/{kind}/draft")
 class DraftController {
-    private static final Set<String> SECTIONS = Set.of("faults", "signs", "checks", "remedies", "parts", "cautions");
-    private static final Pattern ID = Pattern.compile("[a-z][a-z0-9-]{0,39}");
-    private static final Pattern MEMBER = Pattern.compile("[a-zA-Z]{1,40}");
-    private static final int LONGEST_EDIT = 20_000;
     private static final TypeReference<Map<String, Object>> TREE = new TypeReference<>() {};
 
     /**
@@ -66,7 +58,7 @@ class DraftController {
 
     private final Library library;
     private final RevisionStore revisions;
-    private final DraftStore drafts;
+    private final Drafts drafts;
     private final SchoolStore schools;
     private final BusinessStore business;
     private final JsonMapper json;
@@ -74,7 +66,7 @@ class DraftController {
     DraftController(
             Library library,
             RevisionStore revisions,
-            DraftStore drafts,
+            Drafts drafts,
             SchoolStore schools,
             BusinessStore business,
             JsonMapper json) {
@@ -88,10 +80,9 @@ class DraftController {
 
     @GetMapping
     DraftView draft(@PathVariable String kind) {
-        var edits = drafts.of(kind);
-        var texts = texts(kind, edits);
+        var texts = drafts.texts(kind);
         return new DraftView(
-                edits.stream().map(this::view).toList(),
+                drafts.edits(kind).stream().map(this::view).toList(),
                 json.convertValue(PackReader.tree(texts.pack()), TREE),
                 Inspection.of(library, kind, texts));
     }
@@ -99,14 +90,14 @@ class DraftController {
     /** A sentence for each case that its advice no longer meets; that takes a few seconds. */
     @GetMapping("/cases")
     List<String> cases(@PathVariable String kind) {
-        return CaseReader.failing(sound(kind));
+        return CaseReader.failing(drafts.sound(kind));
     }
 
     /** What would follow by the draft. */
     @PostMapping("/suppositions")
     Consequence suppose(
             @PathVariable String kind, @Valid @RequestBody Supposed supposed, @AuthenticationPrincipal SignedIn me) {
-        return Consequence.of(sound(kind), supposed, schools.of(me.id()), business.get());
+        return Consequence.of(drafts.sound(kind), supposed, schools.of(me.id()), business.get());
     }
 
     /**
@@ -122,20 +113,8 @@ class DraftController {
             @PathVariable String piece,
             @RequestBody Map<String, Object> members,
             @AuthenticationPrincipal SignedIn me) {
-        require(section, piece, me);
-        if (!members.keySet().stream().allMatch(member -> MEMBER.matcher(member).matches())) {
-            throw new Problem(Kind.INVALID, "A member's name is of letters alone.");
-        }
-        var written = json.writeValueAsString(members);
-        if (written.length() > LONGEST_EDIT) {
-            throw new Problem(Kind.INVALID, "That is too long: " + LONGEST_EDIT + " characters at most.");
-        }
-        var edits = drafts.of(kind);
-        var more = new ArrayList<>(edits);
-        more.add(new Edit(0, section, piece, written, me.id(), me.fullName(), Instant.EPOCH));
-        if (!texts(kind, more).equals(texts(kind, edits))) {
-            drafts.add(kind, section, piece, written, me.id());
-        }
+        requireLead(me);
+        drafts.change(kind, section, piece, members, me);
         return draft(kind);
     }
 
@@ -147,8 +126,8 @@ class DraftController {
             @PathVariable String section,
             @PathVariable String piece,
             @AuthenticationPrincipal SignedIn me) {
-        require(section, piece, me);
-        drafts.add(kind, section, piece, null, me.id());
+        requireLead(me);
+        drafts.takeOut(kind, section, piece, me);
         return draft(kind);
     }
 
@@ -177,11 +156,11 @@ class DraftController {
     public List<Revision> use(
             @PathVariable String kind, @Valid @RequestBody Use use, @AuthenticationPrincipal SignedIn me) {
         requireLead(me);
-        var edits = drafts.of(kind);
+        var edits = drafts.edits(kind);
         if (edits.isEmpty()) {
             throw new Problem(Kind.INVALID, "Nothing is changed in this draft.");
         }
-        var inspection = Inspection.of(library, kind, texts(kind, edits));
+        var inspection = Inspection.of(library, kind, drafts.texts(kind));
         if (!inspection.problems().isEmpty()) {
             throw new Problem(Kind.INVALID, "It contradicts itself: mend that first.");
         }
@@ -192,7 +171,7 @@ class DraftController {
             throw new Problem(
                     Kind.INVALID, "You wrote all of it: let somebody else put it to use, or say that you checked it.");
         }
-        revisions.activate(kind, revisions.add(kind, Source.EDITED, use.note.strip(), texts(kind, edits)));
+        revisions.activate(kind, revisions.add(kind, Source.EDITED, use.note.strip(), drafts.texts(kind)));
         drafts.forget(kind);
         return revisions.of(kind);
     }
@@ -202,42 +181,6 @@ class DraftController {
                 ? List.<String>of()
                 : List.copyOf(json.readTree(edit.members()).propertyNames());
         return new EditView(edit.number(), edit.section(), edit.piece(), members, edit.by(), edit.at());
-    }
-
-    private Texts texts(String kind, List<Edit> edits) {
-        var inUse = library.texts(kind, library.active(kind));
-        var text = new PackText(inUse.pack());
-        try {
-            for (var edit : edits) {
-                text = edit.members() == null
-                        ? text.without(edit.section(), edit.piece())
-                        : text.with(edit.section(), edit.piece(), json.readTree(edit.members()));
-            }
-        } catch (PackException e) {
-            throw new Problem(Kind.INVALID, String.join(" ", e.problems()));
-        }
-        return new Texts(text.yaml(), inUse.codes());
-    }
-
-    private Knowhow sound(String kind) {
-        try {
-            return library.read(kind, texts(kind, drafts.of(kind)));
-        } catch (PackException e) {
-            throw new Problem(Kind.INVALID, "The draft contradicts itself: mend that first.")
-                    .with("problems", e.problems());
-        }
-    }
-
-    private static void require(String section, String piece, SignedIn me) {
-        requireLead(me);
-        if (!SECTIONS.contains(section)) {
-            throw new Problem(Kind.INVALID, "“" + section + "” is not changed here.");
-        }
-        if (!ID.matcher(piece).matches()) {
-            throw new Problem(
-                    Kind.INVALID,
-                    "A short name is of small letters, digits and hyphens, 40 at most: for example heater-dead.");
-        }
     }
 
     private static void requireLead(SignedIn me) {
