@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Proof } from '../../api/types'
+import { lowerFirst } from '../../ui/format'
 import Method from '../../ui/Method.vue'
 import Tick from '../../ui/Tick.vue'
 import { useCallContext } from '../context'
@@ -45,6 +46,10 @@ const { run, change } = useProofRun(() => props.proof)
         undo
       </button>
     </div>
+    <p v-if="proof.nextUse" class="text-soft text-[0.95rem]">
+      The customer looks at their next use: {{ lowerFirst(proof.nextUse) }} It stands in the report, with a
+      date.
+    </p>
     <template v-if="proof.light">
       <p>{{ proof.light }}</p>
       <Tick

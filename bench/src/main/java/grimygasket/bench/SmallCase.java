@@ -170,7 +170,7 @@ record SmallCase(Pack pack, String complaint) {
                                 false))
                         .toList(),
                 p.proofs().stream()
-                        .map(q -> new Proof(q.id(), q.name(), q.minutes(), q.steps(), q.runs(), null, q.light()))
+                        .map(q -> new Proof(q.id(), q.name(), q.minutes(), q.steps(), q.runs(), null, q.light(), null))
                         .toList(),
                 p.parts(),
                 List.of(),

@@ -12,9 +12,17 @@ import java.util.List;
  * @param runs how often it must be seen to work, 1 to 9; 0 is taken for once
  * @param reading what is measured of it before and after; null where it is only looked at
  * @param light what is said of a light that only goes out in a run; null for none
+ * @param nextUse what shows only under a real load, for the customer to look at; null for nothing
  */
 public record Proof(
-        String id, String name, double minutes, List<Instruction> steps, int runs, Reading reading, String light) {
+        String id,
+        String name,
+        double minutes,
+        List<Instruction> steps,
+        int runs,
+        Reading reading,
+        String light,
+        String nextUse) {
     private static final int MOST_RUNS = 9;
 
     public Proof {

@@ -62,6 +62,7 @@ public class ReadingsOfVisitTest {
                         List.of(),
                         1,
                         new Reading("Open share", null, Quantity.SHARE, Reading.Better.MORE, "look", null, null),
+                        null,
                         null))
                 .remedy(new Remedy(
                         "clear",

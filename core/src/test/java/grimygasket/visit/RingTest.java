@@ -253,7 +253,8 @@ public class RingTest {
                         List.of(),
                         2,
                         new Reading("In 15 s", "L", null, Reading.Better.MORE, null, null, null),
-                        "Drain"))
+                        "Drain",
+                        null))
                 .remedy(new grimygasket.pack.Remedy(
                         "clear",
                         "clear",

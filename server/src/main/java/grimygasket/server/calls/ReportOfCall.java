@@ -33,6 +33,9 @@ final class ReportOfCall {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
 
+    /** Two weeks see a few real loads: estimate. */
+    private static final int DAYS_TO_TELL = 14;
+
     /** Evidence weaker than this, in decibans, is not named as a reason. */
     private static final double NOTICEABLE = 2;
 
@@ -67,6 +70,7 @@ final class ReportOfCall {
                 found(),
                 noted(),
                 proved(),
+                nextUse(),
                 parts(),
                 things(),
                 left(),
@@ -178,6 +182,18 @@ final class ReportOfCall {
                         .map(run -> row(pack.proof(run.proof()), run))
                         .filter(row -> !row.result().isBlank())
                         .toList());
+    }
+
+    /** What shows only under a real load, and until when the customer should have said so. */
+    private Section nextUse() {
+        var points = JobSheet.said(call.job().proofs()).stream()
+                .filter(run -> run.runs() > 0)
+                .map(run -> pack.proof(run.proof()).nextUse())
+                .filter(Objects::nonNull)
+                .toList();
+        var until = DAY.format(call.day().plusDays(DAYS_TO_TELL));
+        return Section.points(
+                "At your next use", points.isEmpty() ? "" : "If it is not so, tell us by " + until + ".", points);
     }
 
     private Row row(Proof proof, ProofRun run) {

@@ -51,6 +51,7 @@ class ApiDocument {
             "sinceDays",
             "reading",
             "light",
+            "nextUse",
             "Check.phone",
             "Instruction.why",
             "Instruction.use",

@@ -114,7 +114,7 @@ public class ReadersTest {
         assertEquals(
                 Comparison.of(before, after),
                 List.of(
-                        new Change("faults", "wax-set", Difference.CHANGED, List.of("rate: 8.0E-4 → 0.0016")),
+                        new Change("faults", "wax-set", Difference.CHANGED, List.of("rate: 0.0008 → 0.0016")),
                         new Change("codes", "Corvanne d5", Difference.REMOVED, List.of()),
                         new Change("codes", "Corvanne d55", Difference.ADDED, List.of())));
         assertEquals(Comparison.of(before, before), List.of());
