@@ -15,15 +15,15 @@ export function useImport(kind: string) {
   const busy = ref(false)
   let texts: Pick<Import, 'pack' | 'codes'> = {}
 
-  async function run<T>(request: () => Promise<T>): Promise<T | undefined> {
-    busy.value = true
+  async function run<T>(request: () => Promise<T>, under = busy): Promise<T | undefined> {
+    under.value = true
     problem.value = undefined
     try {
       return await request()
     } catch (e) {
       problem.value = e instanceof Problem ? e : new Problem('', String(e))
     } finally {
-      busy.value = false
+      under.value = false
     }
   }
   const params = { path: { kind } }
@@ -42,13 +42,15 @@ export function useImport(kind: string) {
     if (inspection.value && !inspection.value.problems.length) await play()
   }
 
-  /** Plays the typical calls with it, which takes a few seconds. */
+  /** Plays the typical calls with it, which takes a few seconds: another file may be chosen meanwhile. */
   async function play() {
-    playing.value = true
-    cases.value = await answer(() =>
-      api.POST('/api/know-how/{kind}/revisions/inspection/cases', { params, body: { ...texts, note: '' } }),
-    ).catch(() => undefined)
-    playing.value = false
+    const played = texts
+    const body = { ...texts, note: '' }
+    const failing = await run(
+      () => answer(() => api.POST('/api/know-how/{kind}/revisions/inspection/cases', { params, body })),
+      playing,
+    )
+    if (played === texts) cases.value = failing
   }
 
   function forget() {

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, useId } from 'vue'
+import { computed, useId } from 'vue'
+import AddOne from './AddOne.vue'
 import type { Named } from './sections'
 
 /** Ids with a chance each, shown in percent. */
 const props = defineProps<{ label: string; hint?: string; names: Named[] }>()
 const chances = defineModel<Record<string, number>>({ required: true })
 const id = useId()
-const wanted = ref('')
 
 const rows = computed(() =>
   Object.entries(chances.value).map(([key, chance]) => ({
@@ -22,10 +22,6 @@ function set(key: string, text: string) {
 }
 function drop(key: string) {
   chances.value = Object.fromEntries(Object.entries(chances.value).filter(([one]) => one !== key))
-}
-function add() {
-  if (wanted.value) chances.value = { ...chances.value, [wanted.value]: 0.5 }
-  wanted.value = ''
 }
 </script>
 
@@ -58,15 +54,11 @@ function add() {
         leave out
       </button>
     </div>
-    <select
-      v-if="others.length"
-      v-model="wanted"
-      class="field"
-      :aria-label="`${label}: add one`"
-      @change="add"
-    >
-      <option value="">Add one …</option>
-      <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
-    </select>
+    <AddOne
+      :label="label"
+      :names="others"
+      :empty="!rows.length"
+      @add="chances = { ...chances, [$event]: 0.5 }"
+    />
   </fieldset>
 </template>

@@ -1,18 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
+import AddOne from './AddOne.vue'
 import type { Named } from './sections'
 
 /** Any number of what there is to choose from, in the order chosen. */
 const props = defineProps<{ label: string; hint?: string; names: Named[] }>()
 const chosen = defineModel<string[]>({ required: true })
-const wanted = ref('')
 
 const nameOf = (id: string) => props.names.find((one) => one.id === id)?.name ?? id
 const others = computed(() => props.names.filter((one) => !chosen.value.includes(one.id)))
-function add() {
-  if (wanted.value) chosen.value = [...chosen.value, wanted.value]
-  wanted.value = ''
-}
 </script>
 
 <template>
@@ -31,15 +27,6 @@ function add() {
         </button>
       </li>
     </ul>
-    <select
-      v-if="others.length"
-      v-model="wanted"
-      class="field"
-      :aria-label="`${label}: add one`"
-      @change="add"
-    >
-      <option value="">{{ chosen.length ? 'Add one …' : 'None. Add one …' }}</option>
-      <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
-    </select>
+    <AddOne :label="label" :names="others" :empty="!chosen.length" @add="chosen = [...chosen, $event]" />
   </fieldset>
 </template>

@@ -23,7 +23,6 @@ const sound = computed(() => !!draft.value?.edits.length && !draft.value.inspect
 const { data: cases, isFetching: playing } = useDraftCases(kind, sound)
 const { takeBack, forget, use, problem, dismiss } = useDraftActions(kind)
 
-const alone = computed(() => draft.value?.edits.every((edit) => edit.by === session.value?.name) ?? false)
 const usable = computed(() => sound.value && !draft.value?.inspection.dangers.length)
 
 async function putToUse(note: string, checked: boolean) {
@@ -83,7 +82,7 @@ async function putToUse(note: string, checked: boolean) {
         <UseForm
           v-if="session?.lead && usable"
           :kind="kind"
-          :alone="alone"
+          :alone="draft.alone"
           :busy="use.isPending.value"
           @use="putToUse"
         />

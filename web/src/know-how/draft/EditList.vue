@@ -2,15 +2,15 @@
 import type { Draft, Knowhow } from '../../api/types'
 import { clock, otherDay } from '../../ui/format'
 import { FIELDS } from './fields'
-import { isSection, ONE, piecesOf } from './sections'
+import { isSection, nameOf, ONE, piecesOf } from './sections'
 
 /** What was changed, in the order in which it was, each to be taken back. */
 const props = defineProps<{ knowhow: Knowhow; draft: Draft }>()
 const emit = defineEmits<{ takeBack: [number: number] }>()
 
 type Edit = Draft['edits'][number]
-const nameOf = (edit: Edit) =>
-  piecesOf(props.draft, edit.section).find((piece) => piece.id === edit.piece)?.name ?? edit.piece
+const nameOfEdited = (edit: Edit) =>
+  nameOf(piecesOf(props.draft, edit.section).find((piece) => piece.id === edit.piece) ?? { id: edit.piece })
 const isThere = (edit: Edit) => piecesOf(props.draft, edit.section).some((piece) => piece.id === edit.piece)
 const isNew = (edit: Edit) =>
   isSection(edit.section) && !props.knowhow.pack[edit.section].some((piece) => piece.id === edit.piece)
@@ -38,7 +38,7 @@ function changed(edit: Edit) {
           v-if="isThere(edit)"
           :to="`/know-how/${knowhow.pack.id}/draft/${edit.section}/${edit.piece}`"
           class="font-semibold underline decoration-dotted underline-offset-4"
-          >{{ nameOf(edit) }}</RouterLink
+          >{{ nameOfEdited(edit) }}</RouterLink
         >
         <b v-else>{{ edit.piece }}</b>
         <span class="text-soft ml-2">{{ whatOf(edit) }}</span>
@@ -49,7 +49,7 @@ function changed(edit: Edit) {
       <button
         type="button"
         class="btn btn-quiet px-2 text-sm"
-        :aria-label="`Take back: ${nameOf(edit)}, ${changed(edit)}`"
+        :aria-label="`Take back: ${nameOfEdited(edit)}, ${changed(edit)}`"
         @click="emit('takeBack', edit.number)"
       >
         undo

@@ -59,7 +59,7 @@ function typed(event: Event) {
         class="field w-32 text-right font-mono"
         type="number"
         step="any"
-        required
+        :required="!field.optional"
         :min="field.least"
         :max="field.most"
         :value="shown"

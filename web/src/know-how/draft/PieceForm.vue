@@ -6,7 +6,7 @@ import { useDraft } from '../../ui/drafts'
 import Notice from '../../ui/Notice.vue'
 import { BLANK, FIELDS, toSend } from './fields'
 import PieceField from './PieceField.vue'
-import { idOf, ONE, piecesOf, type Section } from './sections'
+import { idOf, nameOf, ONE, piecesOf, type Section } from './sections'
 import { useDraftActions } from './useDraftActions'
 
 const props = defineProps<{ kind: string; draft: Draft; section: Section; id: string }>()
@@ -41,7 +41,7 @@ const back = () => router.push(`/know-how/${props.kind}/draft`)
 
 async function keep() {
   const taken = piecesOf(props.draft, props.section).map((piece) => piece.id)
-  const id = isNew.value ? idOf(String(now.value.name), taken) : props.id
+  const id = isNew.value ? idOf(nameOf(now.value), taken) : props.id
   const members = toSend(props.section, isNew.value ? now.value : entered.value)
   await put.mutateAsync({ section: props.section, id, members })
   entered.value = {}
@@ -61,7 +61,7 @@ async function leave() {
 <template>
   <section class="bg-sheet border-line rounded-xl border p-4" aria-labelledby="piece-title">
     <h2 id="piece-title" class="text-xl">
-      {{ isNew ? `A new ${ONE[section]}` : (there?.name ?? `No such ${ONE[section]}`) }}
+      {{ isNew ? `A new ${ONE[section]}` : there ? nameOf(there) : `No such ${ONE[section]}` }}
     </h2>
     <p v-if="!isNew && there" class="text-soft text-sm">
       {{ ONE[section] }} <span class="font-mono">{{ id }}</span>

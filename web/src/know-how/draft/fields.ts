@@ -18,6 +18,23 @@ const KNOWN: Named[] = [
   { id: 'TOLD', name: 'told' },
 ]
 
+const HAZARDS: Named[] = [
+  { id: 'BATTERY', name: 'battery' },
+  { id: 'POWER', name: 'electric power' },
+  { id: 'GAS', name: 'gas' },
+  { id: 'WATER', name: 'water' },
+  { id: 'RESIDUAL_WATER', name: 'water left in the machine' },
+  { id: 'HEAT', name: 'heat' },
+  { id: 'FIRE', name: 'fire' },
+  { id: 'CUTS', name: 'cuts' },
+  { id: 'MOVING', name: 'moving parts' },
+  { id: 'FALL', name: 'a fall' },
+  { id: 'LIFTING', name: 'lifting' },
+  { id: 'CHEMICALS', name: 'chemicals' },
+  { id: 'HYGIENE', name: 'hygiene' },
+  { id: 'OTHER', name: 'another' },
+]
+
 const name: Field = { member: 'name', label: 'Name', kind: 'text' }
 const minutes: Field = {
   member: 'minutes',
@@ -157,6 +174,26 @@ export const FIELDS: Record<Section, Field[]> = {
     after,
     { member: 'proof', label: 'Proved by', kind: 'choice', from: from('proofs') },
   ],
+  parts: [
+    name,
+    {
+      member: 'price',
+      label: 'Usual price',
+      hint: 'Where the catalogue has none: estimate.',
+      kind: 'number',
+      scale: 1,
+      unit: '',
+      least: 0,
+      most: 10_000,
+      optional: true,
+    },
+    { member: 'serial', label: 'Its serial number is noted', kind: 'yes', optional: true },
+  ],
+  cautions: [
+    { member: 'title', label: 'Title', kind: 'text' },
+    { member: 'hazard', label: 'The hazard', kind: 'choice', from: () => HAZARDS },
+    { member: 'text', label: 'What to do against it', kind: 'text' },
+  ],
 }
 
 /** What a new piece begins with. */
@@ -173,6 +210,8 @@ export const BLANK: Record<Section, Record<string, unknown>> = {
     ],
   },
   remedies: { minutes: 10, tools: [] },
+  parts: {},
+  cautions: {},
 }
 
 const isEmpty = (value: unknown) =>

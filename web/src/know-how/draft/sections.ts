@@ -1,7 +1,7 @@
 import type { Draft } from '../../api/types'
 
 /** What a draft changes of a pack: lists of pieces, each with an id. */
-export const SECTIONS = ['faults', 'signs', 'checks', 'remedies'] as const
+export const SECTIONS = ['faults', 'signs', 'checks', 'remedies', 'parts', 'cautions'] as const
 export type Section = (typeof SECTIONS)[number]
 
 /** One of them; unlike what is in use it need not be sound. */
@@ -20,15 +20,20 @@ export const ONE: Record<Section, string> = {
   signs: 'sign',
   checks: 'check',
   remedies: 'remedy',
+  parts: 'part',
+  cautions: 'caution',
 }
 export const isSection = (text: string): text is Section => SECTIONS.some((section) => section === text)
+
+/** What a piece is called: a caution has a title. */
+export const nameOf = ({ id, name, title }: Partial<DraftPiece>) => String(name || title || id)
 
 /** The pieces of any list of the pack, whether it is changed here or only referred to. */
 export const piecesOf = (draft: Draft, list: string): DraftPiece[] =>
   Array.isArray(draft.pack[list]) ? draft.pack[list] : []
 
 export const namesOf = (draft: Draft, list: string): Named[] =>
-  piecesOf(draft, list).map(({ id, name, title }) => ({ id, name: String(name || title || id) }))
+  piecesOf(draft, list).map((piece) => ({ id: piece.id, name: nameOf(piece) }))
 
 /** The places on the paths of water, air and current. */
 export const stationsOf = (draft: Draft): Named[] =>
@@ -38,6 +43,7 @@ export const stationsOf = (draft: Draft): Named[] =>
 export function idOf(name: string, taken: string[]): string {
   const plain = name
     .normalize('NFD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^[^a-z]+/, '')

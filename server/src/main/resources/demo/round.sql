@@ -72,7 +72,7 @@ insert into part (id, number, name, kind, fits, maker, price) values
 ('0193a000-0000-7000-8000-000000000309', 'HC-19', 'Hose clip, 19 mm, screw', 'dishwasher', 'hose-clip', null, 1.90),
 ('0193a000-0000-7000-8000-000000000310', 'HC-25', 'Hose clip, 25 mm, screw', 'dishwasher', 'hose-clip', null, 2.20),
 ('0193a000-0000-7000-8000-000000000321', 'CV-WDP34', 'Drain pump 34 W with trap', 'washing-machine', 'drain-pump', 'Corvanne', 39.90),
-('0193a000-0000-7000-8000-000000000322', 'TR-48', 'Trap O-ring, 48 mm', 'washing-machine', 'trap-seal', null, 3.20),
+('0193a000-0000-7000-8000-000000000322', 'TR-48', 'Pump filter O-ring, 48 mm', 'washing-machine', 'trap-seal', null, 3.20),
 ('0193a000-0000-7000-8000-000000000323', 'CV-IV2', 'Inlet valve, double', 'washing-machine', 'inlet-valve', 'Corvanne', 24.60),
 ('0193a000-0000-7000-8000-000000000324', 'CV-TC17', 'Thermal cut-out set', 'tumble-dryer', 'cut-out', 'Corvanne', 18.40),
 ('0193a000-0000-7000-8000-000000000325', 'CV-LF8', 'Lint filter, fold', 'tumble-dryer', 'lint-filter', 'Corvanne', 27.00),

@@ -12,6 +12,7 @@ import grimygasket.diagnosis.Van;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Check;
 import grimygasket.pack.Code;
+import grimygasket.pack.Exclusive;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
@@ -236,7 +237,9 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
             int space = said.indexOf(' ');
             var id = said.substring(space + 1);
             var found = switch (said.substring(0, Math.max(space, 0))) {
-                case "ask" -> first(pack.signs(), Sign::id, Sign::name, id);
+                case "ask" ->
+                    first(pack.signs(), Sign::id, Sign::name, id)
+                            .or(() -> first(pack.exclusive(), Exclusive::id, Exclusive::ask, id));
                 case "fact" -> first(pack.facts(), Fact::id, Fact::name, id);
                 case "check" -> first(pack.checks(), Check::id, Check::name, id);
                 case "remedy" -> first(pack.remedies(), Remedy::id, Remedy::name, id);

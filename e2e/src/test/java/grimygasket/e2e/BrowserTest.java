@@ -30,7 +30,7 @@ abstract class BrowserTest {
         chromium = new Chromium();
     }
 
-    @AfterMethod(alwaysRun = true)
+    @AfterMethod
     void closeProfiles() {
         chromium.closeProfiles();
     }

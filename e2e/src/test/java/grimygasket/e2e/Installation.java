@@ -52,8 +52,9 @@ final class Installation implements AutoCloseable {
             startDatabase();
             first.restore();
             FREE.add(this);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        } catch (IOException | IllegalStateException e) {
+            close();
+            throw new IllegalStateException("an installation could not be put back", e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

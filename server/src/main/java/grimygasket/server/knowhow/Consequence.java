@@ -7,8 +7,6 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Part;
 import grimygasket.server.accounts.BusinessStore.Business;
-import grimygasket.server.web.Problem;
-import grimygasket.server.web.Problem.Kind;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -19,10 +17,7 @@ record Consequence(Assessment assessment, Applicable applicable) {
      */
     static Consequence of(Knowhow known, Supposed supposed, Map<String, String> schools, Business business) {
         var pack = known.pack();
-        var problems = pack.problemsOf(supposed.features());
-        if (!problems.isEmpty()) {
-            throw new Problem(Kind.INVALID, String.join(" ", problems));
-        }
+        Library.requireFeatures(pack, supposed.features());
         var machine = Machine.of(pack, supposed.features(), schools);
         var findings = supposed.findings().stream()
                 .map(supposition -> supposition.finding(known))

@@ -42,8 +42,9 @@ class DraftController {
 
     /**
      * @param pack as it would be, in the form of pack.schema.json; it need not be sound
+     * @param alone whether whoever looks at it wrote all of it
      */
-    record DraftView(List<EditView> edits, Map<String, Object> pack, Inspection inspection) {}
+    record DraftView(List<EditView> edits, Map<String, Object> pack, Inspection inspection, boolean alone) {}
 
     /**
      * @param note what is new about it
@@ -59,6 +60,7 @@ class DraftController {
     private final Library library;
     private final RevisionStore revisions;
     private final Drafts drafts;
+    private final DraftStore store;
     private final SchoolStore schools;
     private final BusinessStore business;
     private final JsonMapper json;
@@ -67,24 +69,28 @@ class DraftController {
             Library library,
             RevisionStore revisions,
             Drafts drafts,
+            DraftStore store,
             SchoolStore schools,
             BusinessStore business,
             JsonMapper json) {
         this.library = library;
         this.revisions = revisions;
         this.drafts = drafts;
+        this.store = store;
         this.schools = schools;
         this.business = business;
         this.json = json;
     }
 
     @GetMapping
-    DraftView draft(@PathVariable String kind) {
-        var texts = drafts.texts(kind);
+    DraftView draft(@PathVariable String kind, @AuthenticationPrincipal SignedIn me) {
+        var edits = store.of(kind);
+        var texts = drafts.texts(kind, edits);
         return new DraftView(
-                drafts.edits(kind).stream().map(this::view).toList(),
+                edits.stream().map(this::view).toList(),
                 json.convertValue(PackReader.tree(texts.pack()), TREE),
-                Inspection.of(library, kind, texts));
+                Inspection.of(library, kind, texts),
+                isBy(me, edits));
     }
 
     /** A sentence for each case that its advice no longer meets; that takes a few seconds. */
@@ -115,7 +121,7 @@ class DraftController {
             @AuthenticationPrincipal SignedIn me) {
         requireLead(me);
         drafts.change(kind, section, piece, members, me);
-        return draft(kind);
+        return draft(kind, me);
     }
 
     /** Takes a piece out. */
@@ -128,7 +134,7 @@ class DraftController {
             @AuthenticationPrincipal SignedIn me) {
         requireLead(me);
         drafts.takeOut(kind, section, piece, me);
-        return draft(kind);
+        return draft(kind, me);
     }
 
     /** Takes an edit back; one that is gone already stays gone. */
@@ -137,8 +143,8 @@ class DraftController {
     public DraftView takeBack(
             @PathVariable String kind, @PathVariable int number, @AuthenticationPrincipal SignedIn me) {
         requireLead(me);
-        drafts.takeBack(kind, number);
-        return draft(kind);
+        store.takeBack(kind, number);
+        return draft(kind, me);
     }
 
     /** Throws the draft away. */
@@ -146,8 +152,8 @@ class DraftController {
     @Transactional
     public DraftView forget(@PathVariable String kind, @AuthenticationPrincipal SignedIn me) {
         requireLead(me);
-        drafts.forget(kind);
-        return draft(kind);
+        store.forget(kind);
+        return draft(kind, me);
     }
 
     /** Makes a version of the draft and judges new calls with it; those begun keep theirs. */
@@ -156,24 +162,29 @@ class DraftController {
     public List<Revision> use(
             @PathVariable String kind, @Valid @RequestBody Use use, @AuthenticationPrincipal SignedIn me) {
         requireLead(me);
-        var edits = drafts.edits(kind);
+        var edits = store.of(kind);
         if (edits.isEmpty()) {
             throw new Problem(Kind.INVALID, "Nothing is changed in this draft.");
         }
-        var inspection = Inspection.of(library, kind, drafts.texts(kind));
+        var texts = drafts.texts(kind, edits);
+        var inspection = Inspection.of(library, kind, texts);
         if (!inspection.problems().isEmpty()) {
             throw new Problem(Kind.INVALID, "It contradicts itself: mend that first.");
         }
         if (!inspection.dangers().isEmpty()) {
             throw new Problem(Kind.INVALID, "It could hurt somebody: mend that first.");
         }
-        if (!use.alone && edits.stream().allMatch(edit -> edit.accountId().equals(me.id()))) {
+        if (!use.alone && isBy(me, edits)) {
             throw new Problem(
                     Kind.INVALID, "You wrote all of it: let somebody else put it to use, or say that you checked it.");
         }
-        revisions.activate(kind, revisions.add(kind, Source.EDITED, use.note.strip(), drafts.texts(kind)));
-        drafts.forget(kind);
+        revisions.activate(kind, revisions.add(kind, Source.EDITED, use.note.strip(), texts));
+        store.forget(kind);
         return revisions.of(kind);
+    }
+
+    private static boolean isBy(SignedIn me, List<Edit> edits) {
+        return edits.stream().allMatch(edit -> edit.accountId().equals(me.id()));
     }
 
     private EditView view(Edit edit) {

@@ -1,12 +1,9 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.pack.PackException;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.DraftStore.Edit;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -32,23 +29,21 @@ class Drafts {
         this.json = json;
     }
 
-    List<Edit> edits(String kind) {
-        return store.of(kind);
-    }
-
     /** What would be put to use; it need not be sound. */
-    Texts texts(String kind) {
-        return texts(kind, edits(kind));
+    Texts texts(String kind, List<Edit> edits) {
+        var inUse = library.texts(kind, library.active(kind));
+        var text = new PackText(inUse.pack());
+        for (var edit : edits) {
+            text = edit.members() == null
+                    ? text.without(edit.section(), edit.piece())
+                    : text.with(edit.section(), edit.piece(), json.readTree(edit.members()));
+        }
+        return new Texts(text.yaml(), inUse.codes());
     }
 
-    /** What would be put to use, refused with all that is wrong where it contradicts itself. */
+    /** What would be put to use, where it does not contradict itself. */
     Knowhow sound(String kind) {
-        try {
-            return library.read(kind, texts(kind));
-        } catch (PackException e) {
-            throw new Problem(Kind.INVALID, "The draft contradicts itself: mend that first.")
-                    .with("problems", e.problems());
-        }
+        return library.read(kind, texts(kind, store.of(kind)));
     }
 
     /** Changes a piece, or adds it; what changes nothing is no edit. */
@@ -61,10 +56,8 @@ class Drafts {
         if (written.length() > LONGEST_EDIT) {
             throw new Problem(Kind.INVALID, "That is too long: " + LONGEST_EDIT + " characters at most.");
         }
-        var edits = edits(kind);
-        var more = new ArrayList<>(edits);
-        more.add(new Edit(0, section, piece, written, me.id(), me.fullName(), Instant.EPOCH));
-        if (!texts(kind, more).equals(texts(kind, edits))) {
+        var text = new PackText(texts(kind, store.of(kind)).pack());
+        if (!text.with(section, piece, json.readTree(written)).equals(text)) {
             store.add(kind, section, piece, written, me.id());
         }
     }
@@ -72,29 +65,6 @@ class Drafts {
     void takeOut(String kind, String section, String piece, SignedIn me) {
         requireNames(section, piece);
         store.add(kind, section, piece, null, me.id());
-    }
-
-    void takeBack(String kind, int number) {
-        store.takeBack(kind, number);
-    }
-
-    void forget(String kind) {
-        store.forget(kind);
-    }
-
-    private Texts texts(String kind, List<Edit> edits) {
-        var inUse = library.texts(kind, library.active(kind));
-        var text = new PackText(inUse.pack());
-        try {
-            for (var edit : edits) {
-                text = edit.members() == null
-                        ? text.without(edit.section(), edit.piece())
-                        : text.with(edit.section(), edit.piece(), json.readTree(edit.members()));
-            }
-        } catch (PackException e) {
-            throw new Problem(Kind.INVALID, String.join(" ", e.problems()));
-        }
-        return new Texts(text.yaml(), inUse.codes());
     }
 
     private static void requireNames(String section, String piece) {

@@ -1,56 +1,47 @@
 package grimygasket.server.knowhow;
 
-import java.util.Locale;
-import java.util.Set;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
+import java.math.BigDecimal;
+import java.util.List;
+import org.snakeyaml.engine.v2.api.Dump;
+import org.snakeyaml.engine.v2.api.DumpSettings;
+import org.snakeyaml.engine.v2.common.FlowStyle;
+import org.snakeyaml.engine.v2.common.ScalarStyle;
+import org.snakeyaml.engine.v2.nodes.Node;
+import org.snakeyaml.engine.v2.nodes.Tag;
+import org.snakeyaml.engine.v2.representer.StandardRepresenter;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
-/** A value as YAML on one line, with no more quotes than it needs. */
+/** A value as YAML on one line, as it may stand in a list or map on one line. */
 final class FlowText {
-    /** Begins with a letter, and has nothing that means something to YAML. */
-    private static final Pattern PLAIN = Pattern.compile("\\p{L}([\\p{L}\\p{N} /()'.%°²³–-]*[\\p{L}\\p{N})'.%°²³])?");
-
-    /** Words that YAML 1.1 or 1.2 take for something else than text. */
-    private static final Set<String> NOT_TEXT = Set.of("true", "false", "yes", "no", "on", "off", "y", "n", "null");
+    private static final DumpSettings SETTINGS = DumpSettings.builder()
+            .setDefaultFlowStyle(FlowStyle.FLOW)
+            .setWidth(Integer.MAX_VALUE)
+            .setSplitLines(false)
+            .build();
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final TypeReference<Object> ANYTHING = new TypeReference<>() {};
 
     private FlowText() {}
 
     static String of(JsonNode value) {
-        if (value.isObject()) {
-            return value.propertyStream()
-                    .map(member -> of(member.getKey()) + ": " + of(member.getValue()))
-                    .collect(Collectors.joining(", ", "{", "}"));
-        }
-        if (value.isArray()) {
-            return value.valueStream().map(FlowText::of).collect(Collectors.joining(", ", "[", "]"));
-        }
-        if (value.isString()) {
-            return of(value.asString());
-        }
-        return value.isNumber() ? value.decimalValue().stripTrailingZeros().toPlainString() : value.toString();
+        var list = new Dump(SETTINGS, new OneLine()).dumpToString(List.of(JSON.convertValue(value, ANYTHING)));
+        return list.substring(1, list.lastIndexOf(']'));
     }
 
-    private static String of(String text) {
-        boolean plain = PLAIN.matcher(text).matches() && !NOT_TEXT.contains(text.toLowerCase(Locale.ROOT));
-        return plain ? text : quoted(text);
-    }
+    /** Without powers of ten; and only between double quotes a line break needs no line of its own. */
+    private static final class OneLine extends StandardRepresenter {
+        OneLine() {
+            super(SETTINGS);
+        }
 
-    private static String quoted(String text) {
-        var quoted = new StringBuilder("\"");
-        text.codePoints().forEach(c -> {
-            if (c == '"' || c == '\\') {
-                quoted.append('\\').appendCodePoint(c);
-            } else if (c == '\n') {
-                quoted.append("\\n");
-            } else if (c == '\t') {
-                quoted.append("\\t");
-            } else if (Character.isISOControl(c) || c == 0x2028 || c == 0x2029 || c == 0xFEFF) {
-                quoted.append("\\u%04x".formatted(c));
-            } else {
-                quoted.appendCodePoint(c);
-            }
-        });
-        return quoted.append('"').toString();
+        @Override
+        protected Node representScalar(Tag tag, String value, ScalarStyle style) {
+            var written = tag.equals(Tag.FLOAT)
+                    ? new BigDecimal(value).stripTrailingZeros().toPlainString()
+                    : value;
+            return super.representScalar(tag, written, value.contains("\n") ? ScalarStyle.DOUBLE_QUOTED : style);
+        }
     }
 }

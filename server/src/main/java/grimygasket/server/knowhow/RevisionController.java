@@ -1,11 +1,8 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.pack.PackException;
 import grimygasket.server.knowhow.Comparison.Change;
 import grimygasket.server.knowhow.RevisionStore.Revision;
 import grimygasket.server.knowhow.RevisionStore.Source;
-import grimygasket.server.web.Problem;
-import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -76,7 +73,7 @@ class RevisionController {
     /** A sentence for each case that a sound file's advice no longer meets; that takes a few seconds. */
     @PostMapping("/inspection/cases")
     List<String> cases(@PathVariable String kind, @Valid @RequestBody Import file) {
-        return CaseReader.failing(read(kind, texts(kind, file)));
+        return CaseReader.failing(library.read(kind, texts(kind, file)));
     }
 
     /** Brings a file in as a new version, which is not yet in use. One that is there already is not added again. */
@@ -84,7 +81,7 @@ class RevisionController {
     @Transactional
     public BroughtIn add(@PathVariable String kind, @Valid @RequestBody Import file) {
         var texts = texts(kind, file);
-        read(kind, texts);
+        library.read(kind, texts);
         int number = revisions
                 .find(kind, texts)
                 .orElseGet(() -> revisions.add(kind, Source.IMPORTED, file.note.strip(), texts));
@@ -113,15 +110,6 @@ class RevisionController {
     @GetMapping("/{number}/codes.csv")
     ResponseEntity<String> codes(@PathVariable String kind, @PathVariable int number) {
         return file(library.texts(kind, number).codes(), "text/csv", kind + "-codes-" + number + ".csv");
-    }
-
-    private Knowhow read(String kind, Texts texts) {
-        try {
-            return library.read(kind, texts);
-        } catch (PackException e) {
-            throw new Problem(Kind.INVALID, "The file is refused, and the version in use stays.")
-                    .with("problems", e.problems());
-        }
     }
 
     private Texts texts(String kind, Import file) {

@@ -1,6 +1,7 @@
 package grimygasket.server.web;
 
 import grimygasket.gauge.UnfitReadings;
+import grimygasket.pack.PackException;
 import grimygasket.server.web.Problem.Kind;
 import java.util.LinkedHashMap;
 import java.util.Optional;
@@ -54,6 +55,15 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> unfit(UnfitReadings e) {
         var body = Problem.body(Kind.INVALID, e.getMessage());
         body.setProperty("fields", e.problems());
+        return ResponseEntity.badRequest().body(body);
+    }
+
+    /** Know-how that does not hold together: all that is wrong with it. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unsound(PackException e) {
+        var body =
+                Problem.body(Kind.INVALID, "The know-how contradicts itself, and what is in use stays: mend it first.");
+        body.setProperty("problems", e.problems());
         return ResponseEntity.badRequest().body(body);
     }
 

@@ -102,7 +102,11 @@ public class DraftTest extends ServerTest {
         var use = client.post(DRAFT + "/use", "{\"note\": \"Odd\", \"alone\": true}");
         assertEquals(use.status(), 400);
         assertTrue(use.detail().contains("contradicts itself"), use.detail());
-        assertEquals(client.get(DRAFT + "/cases").status(), 400);
+        var cases = client.get(DRAFT + "/cases");
+        assertEquals(cases.status(), 400);
+        assertTrue(
+                cases.body().path("problems").toString().contains("ghost"),
+                cases.body().toString());
         assertEquals(
                 client.delete(DRAFT + "/signs/odd")
                         .body()
@@ -167,6 +171,8 @@ public class DraftTest extends ServerTest {
         client.put("/api/colleagues/" + UUID.nameUUIDFromBytes("second".getBytes()), """
                 {"login": "second-lead", "name": "Second Lead", "password": "%s", "lead": true}""".formatted(PASSWORD));
         var second = signedIn("second-lead");
+        assertTrue(client.get(DRAFT).body().path("alone").asBoolean(), "who wrote all of it");
+        assertFalse(second.get(DRAFT).body().path("alone").asBoolean(true), "who wrote nothing of it");
         assertEquals(
                 second.post(DRAFT + "/use", "{\"note\": \"Seen by two\", \"alone\": false}")
                         .status(),

@@ -57,7 +57,7 @@ public class PackTextTest {
                 "faults",
                 "cord",
                 "{'words': ['flex', 'a: b']}",
-                changed("rate: 0.001", "rate: 0.001, words: [flex, \"a: b\"]")
+                changed("rate: 0.001", "rate: 0.001, words: [flex, 'a: b']")
             },
             {"checks", "look", "{'minutes': 3}", changed("minutes: 2 #", "minutes: 3 #")},
             {
@@ -76,7 +76,7 @@ public class PackTextTest {
             },
             {"parts", "slot", "{'price': 12}", changed("parts: []", "parts:\n  - id: slot\n    price: 12")},
             {"cautions", "cuts", "{'title': 'Cuts'}", changed("Heat}]", "Heat}, {id: cuts, title: Cuts}]")},
-            {"signs", "smoke", "{'ask': 'Smoke?'}", TEXT.yaml() + "\nsigns:\n  - id: smoke\n    ask: \"Smoke?\"\n"},
+            {"signs", "smoke", "{'ask': 'Smoke?'}", TEXT.yaml() + "\nsigns:\n  - id: smoke\n    ask: 'Smoke?'\n"},
         };
     }
 
