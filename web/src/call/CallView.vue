@@ -15,6 +15,7 @@ import AboutVisit from './AboutVisit.vue'
 import CallFindings from './CallFindings.vue'
 import CallHeader from './CallHeader.vue'
 import ConflictNotice from './ConflictNotice.vue'
+import JustEntered from './JustEntered.vue'
 import NextStep from './NextStep.vue'
 import Notes from './Notes.vue'
 import RingDial from './RingDial.vue'
@@ -136,6 +137,7 @@ watch(
         <RingDial class="desk:block hidden" />
         <RingStrip class="desk:hidden" />
         <RingGaps />
+        <JustEntered v-if="!wide" />
         <AboutVisit v-if="wide" class="mt-3" />
       </section>
       <aside

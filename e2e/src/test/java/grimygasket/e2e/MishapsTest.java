@@ -3,6 +3,7 @@ package grimygasket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
@@ -82,6 +83,23 @@ public class MishapsTest extends BrowserTest {
         choose(page, "Drain into a bucket from the hose end");
         assertThat(page.getByRole(AriaRole.TIMER)).not().hasText("0:30");
         assertThat(page.getByText("Stop", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    @Test
+    public void aWrongTapIsMendedWhereOneLooks() {
+        var page = open(HALF_DONE);
+        choose(page, "Lift the air gap's cap and look");
+        page.getByLabel("Next step")
+                .getByText("Clear", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        var mend = button(page, "Mend: Lift the air gap's cap and look");
+        assertThat(mend).isInViewport();
+        mend.click();
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        sheet.getByText("Something in it").click();
+        assertThat(page.getByLabel("So far")).containsText("Something in it");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Clear the air gap")))
                 .isVisible();
     }
 }
