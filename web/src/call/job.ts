@@ -50,18 +50,27 @@ export const CONFIRMATION: Record<Laid['confirm'][number], string> = {
   LOCKED: 'Locked: lifted or pulled to check',
   ORIENTED: 'Right way round, marks up',
   PLUGGED: 'Its plug is on',
-  HAND_TIGHT: 'Started by hand, hand-tight',
+  STARTED_BY_HAND: 'Thread started by hand, clutch low',
+  HAND_TIGHT: 'Hand-tight, and no tighter',
   HOSES_FREE: 'No hose is kinked',
   DRY: 'Dry all through',
 }
 
-/** For example "2 × T20, coarse for plastic, 16 mm". */
-export const screwsText = ({ drive, thread, lengthMm, count }: Screws) =>
-  `${count} × ${[drive, thread, lengthMm ? `${lengthMm} mm` : ''].filter(Boolean).join(', ')}`
+/** For example "2 × T20, coarse for plastic, 16 mm, lower quarter". */
+export const screwsText = ({ drive, thread, lengthMm, count, place, leftHand }: Screws) =>
+  `${count} × ${[
+    drive,
+    thread,
+    lengthMm ? `${lengthMm} mm` : '',
+    place,
+    leftHand ? 'left-hand: loose to the right' : '',
+  ]
+    .filter(Boolean)
+    .join(', ')}`
 
 /** How a piece came off and how it has to sit. */
-export const handling = ({ turn, clip, orientation }: Pick<Piece, 'turn' | 'clip' | 'orientation'>) =>
-  [turn, clip && `clip ${clip}`, orientation].filter(Boolean).join(' · ')
+export const handling = ({ turn, clips, orientation }: Pick<Piece, 'turn' | 'clips' | 'orientation'>) =>
+  [turn, ...clips.map((clip) => `clip ${clip}`), orientation].filter(Boolean).join(' · ')
 
 /** For example "food, 20% open before, 100% after, only dirty". */
 export function conditionText({ stuff, before, after, wear }: Condition) {

@@ -12,7 +12,7 @@ const off = ref<Record<string, boolean>>({})
 const isOff = (piece: Piece) => off.value[piece.id] ?? !piece.optional
 const chosen = () => props.layer.pieces.filter(isOff).map((piece) => piece.id)
 const label = (piece: Piece) =>
-  [piece.name, piece.screws && screwsText(piece.screws), handling(piece)].filter(Boolean).join(' · ')
+  [piece.name, ...piece.screws.map(screwsText), handling(piece)].filter(Boolean).join(' · ')
 </script>
 
 <template>

@@ -18,7 +18,7 @@ const props = defineProps<{
 const { call, actions } = useCallContext()
 const piece = computed(() => props.line.what)
 const draft = useDraft(`back:${props.line.id}`, {
-  screwsBack: piece.value.screws?.count ?? 0,
+  back: piece.value.screws.map(({ screws }) => screws.count),
   confirmed: [] as Laid['confirmed'],
 })
 const staysOff = ref(false)
@@ -39,8 +39,19 @@ const note = computed(() => {
 })
 
 const place = (change: Partial<Laid>) => actions.keep('pieces', { ...piece.value, ...change }, props.line)
-const putBack = () => place({ place: 'BACK', dryUntil: 0, ...draft.value })
-const onTray = () => place({ place: 'TRAY', screwsBack: 0, confirmed: [], reason: undefined })
+const screws = (back: (group: number) => number) =>
+  piece.value.screws.map((some, group) => ({ ...some, back: back(group) }))
+const putBack = () =>
+  place({
+    place: 'BACK',
+    dryUntil: 0,
+    screws: screws((group) => draft.value.back[group] ?? 0),
+    confirmed: draft.value.confirmed,
+  })
+const onTray = () => place({ place: 'TRAY', screws: screws(() => 0), confirmed: [], reason: undefined })
+/** Tells one kind of screws of a piece from its others. */
+const which = (group: Laid['screws'][number]) =>
+  piece.value.screws.length > 1 ? `, ${group.screws.place || group.screws.drive}` : ''
 const confirm = (what: Laid['confirmed'][number], on: boolean) =>
   (draft.value.confirmed = on
     ? [...draft.value.confirmed, what]
@@ -59,23 +70,29 @@ const confirm = (what: Laid['confirmed'][number], on: boolean) =>
     </summary>
     <div v-if="!call.closedAt" class="grid gap-2 pb-2">
       <template v-if="state === 'BACK' || state === 'LEFT_OUT'">
-        <p v-if="piece.screws && state === 'BACK'">
-          {{ piece.screwsBack }} of {{ piece.screws.count }} screws back in.
-        </p>
+        <template v-if="state === 'BACK'">
+          <p v-for="(group, i) in piece.screws" :key="i">
+            {{ group.back }} of {{ group.screws.count }} screws back in{{ which(group) }}.
+          </p>
+        </template>
         <button type="button" class="btn" :disabled="actions.busy.value" @click="onTray">
           It is on the tray again
         </button>
       </template>
       <template v-else>
         <p v-if="state !== 'READY' && handling(piece)">{{ handling(piece) }}</p>
-        <template v-if="piece.screws">
+        <template v-for="(group, i) in piece.screws" :key="i">
           <p>
-            {{ screwsText(piece.screws) }}
-            <b v-if="piece.cup" class="border-rubber rounded border-2 px-1 font-mono text-sm">{{
-              piece.cup
+            {{ screwsText(group.screws) }}
+            <b v-if="group.cup" class="border-rubber rounded border-2 px-1 font-mono text-sm">{{
+              group.cup
             }}</b>
           </p>
-          <Stepper v-model="draft.screwsBack" label="screws back in" :max="piece.screws.count" />
+          <Stepper
+            v-model="draft.back[i]!"
+            :label="`screws back in${which(group)}`"
+            :max="group.screws.count"
+          />
         </template>
         <Tick
           v-for="what in piece.confirm"

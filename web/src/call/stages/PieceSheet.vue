@@ -2,17 +2,17 @@
 import { watch } from 'vue'
 import type { Laid, Line } from '../../api/types'
 import Sheet from '../../ui/Sheet.vue'
-import Stepper from '../../ui/Stepper.vue'
 import TextField from '../../ui/TextField.vue'
 import Tick from '../../ui/Tick.vue'
 import { useCallContext } from '../context'
 import { CONFIRMATION } from '../job'
+import ScrewsFields from './ScrewsFields.vue'
 import { usePieceForm } from './usePieceForm'
 
 const props = defineProps<{ line?: Line<Laid> }>()
 const open = defineModel<boolean>({ required: true })
 const { call, actions } = useCallContext()
-const { form, begin, laid } = usePieceForm(call, () => props.line)
+const { form, begin, another, laid } = usePieceForm(call, () => props.line)
 watch(open, (isOpen) => isOpen && begin())
 
 async function save() {
@@ -26,31 +26,30 @@ const confirmed = (what: keyof typeof CONFIRMATION, on: boolean) =>
   <Sheet v-model="open" :title="line ? line.what.name : 'Something else came off'">
     <form class="grid gap-3" @submit.prevent="save">
       <TextField v-model="form.name" label="What is it?" required maxlength="80" />
-      <fieldset class="grid gap-2">
-        <legend class="font-semibold">Its screws</legend>
-        <Stepper v-model="form.count" label="screws" :max="99" />
-        <template v-if="form.count > 0">
-          <div class="grid grid-cols-2 gap-2">
-            <TextField
-              v-model="form.drive"
-              label="Drive"
-              required
-              maxlength="40"
-              placeholder="T20, cross 2"
-            />
-            <TextField v-model="form.thread" label="Thread" maxlength="60" placeholder="for plastic, M4" />
-          </div>
-          <Stepper v-model="form.lengthMm" label="long" unit="mm" :max="200" />
-          <TextField v-model="form.cup" label="Cup" maxlength="4" />
-        </template>
-      </fieldset>
+      <ScrewsFields
+        v-for="(_, i) in form.screws"
+        :key="i"
+        v-model="form.screws[i]!"
+        :title="i ? 'Other screws' : 'Its screws'"
+      />
+      <button
+        v-if="form.screws.at(-1)!.count > 0"
+        type="button"
+        class="btn btn-quiet justify-start"
+        @click="another"
+      >
+        It has other screws, too
+      </button>
       <TextField
         v-model="form.turn"
         label="Which way it turned off"
         maxlength="80"
         placeholder="just lifted"
       />
-      <TextField v-model="form.clip" label="How its clip is released" maxlength="80" placeholder="no clip" />
+      <label class="grid gap-1">
+        <span class="font-semibold">How its clips are released</span>
+        <textarea v-model="form.clips" class="field" rows="2" placeholder="no clip; one a line"></textarea>
+      </label>
       <TextField
         v-model="form.orientation"
         label="How it has to sit"

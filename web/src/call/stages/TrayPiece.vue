@@ -25,10 +25,10 @@ const { photos, take, source } = usePhotos(() => props.line)
           ✓ {{ PLACE[piece.place] }}</span
         >
         <span v-if="dries" class="font-semibold"> · dries until {{ dry }}</span>
-        <span v-if="piece.screws" class="block text-[0.95rem]">
-          {{ screwsText(piece.screws) }}
-          <b v-if="piece.cup" class="border-rubber ml-1 rounded border-2 px-1 font-mono text-sm">{{
-            piece.cup
+        <span v-for="(group, i) in piece.screws" :key="i" class="block text-[0.95rem]">
+          {{ screwsText(group.screws) }}
+          <b v-if="group.cup" class="border-rubber ml-1 rounded border-2 px-1 font-mono text-sm">{{
+            group.cup
           }}</b>
           <b v-else class="text-act"> in no cup</b>
         </span>

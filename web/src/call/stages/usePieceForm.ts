@@ -3,44 +3,55 @@ import type { ComputedRef } from 'vue'
 import type { Call, Laid, Line } from '../../api/types'
 import { useDraft } from '../../ui/drafts'
 
-/** A piece on the tray as it is typed. */
-interface PieceForm {
-  name: string
+/** Screws of one kind as they are typed; none of a kind is no kind. */
+export interface ScrewsForm {
   count: number
   drive: string
   thread: string
   lengthMm: number
+  place: string
+  leftHand: boolean
   cup: string
+}
+
+/** A piece on the tray as it is typed. */
+interface PieceForm {
+  name: string
+  screws: ScrewsForm[]
   turn: string
-  clip: string
+  clips: string
   orientation: string
   joint: boolean
   confirm: Laid['confirm']
 }
 
-const blank = (cup: string): PieceForm => ({
-  name: '',
+export const noScrews = (cup: string): ScrewsForm => ({
   count: 0,
   drive: '',
   thread: '',
   lengthMm: 0,
+  place: '',
+  leftHand: false,
   cup,
+})
+
+const blank = (cup: string): PieceForm => ({
+  name: '',
+  screws: [noScrews(cup)],
   turn: '',
-  clip: '',
+  clips: '',
   orientation: '',
   joint: false,
   confirm: [],
 })
 
-const of = (piece: Laid): PieceForm => ({
+const of = (piece: Laid, cup: string): PieceForm => ({
   name: piece.name,
-  count: piece.screws?.count ?? 0,
-  drive: piece.screws?.drive ?? '',
-  thread: piece.screws?.thread ?? '',
-  lengthMm: piece.screws?.lengthMm ?? 0,
-  cup: piece.cup,
+  screws: piece.screws.length
+    ? piece.screws.map((group) => ({ ...group.screws, cup: group.cup }))
+    : [noScrews(cup)],
   turn: piece.turn ?? '',
-  clip: piece.clip ?? '',
+  clips: piece.clips.join('\n'),
   orientation: piece.orientation ?? '',
   joint: piece.joint,
   confirm: [...piece.confirm],
@@ -49,43 +60,53 @@ const of = (piece: Laid): PieceForm => ({
 const fresh = (): Laid => ({
   id: uuid(),
   name: '',
-  cup: '',
+  screws: [],
+  clips: [],
   joint: false,
   lastIn: false,
   confirm: [],
   dryUntil: 0,
   place: 'TRAY',
-  screwsBack: 0,
   confirmed: [],
 })
 
 /** The form of a piece: a new one survives a reload while it is half typed; one on the tray is shown as it lies there. */
 export function usePieceForm(call: ComputedRef<Call>, line: () => Line<Laid> | undefined) {
-  const form = useDraft(`piece:${call.value.id}`, blank(call.value.nextCup))
+  const freeCup = (number = 0) => call.value.freeCups[number] ?? ''
+  const form = useDraft(`piece:${call.value.id}`, blank(freeCup()))
 
   function begin() {
     const piece = line()?.what
-    if (piece) form.value = of(piece)
+    if (piece) form.value = of(piece, freeCup())
     else if (!form.value.name || call.value.job.pieces.some(({ what }) => what.name === form.value.name))
-      form.value = blank(call.value.nextCup)
+      form.value = blank(freeCup())
   }
 
+  const another = () => form.value.screws.push(noScrews(freeCup(form.value.screws.length)))
+
   function laid(): Laid {
-    const { name, count, drive, thread, lengthMm, cup, turn, clip, orientation, joint, confirm } = form.value
+    const { name, screws, turn, clips, orientation, joint, confirm } = form.value
     const before = line()?.what ?? fresh()
     return {
       ...before,
       name: name.trim(),
-      screws: count > 0 ? { drive: drive.trim(), thread: thread.trim(), lengthMm, count } : undefined,
-      cup: count > 0 ? cup.trim() : '',
+      screws: screws
+        .map(({ cup, drive, thread, place, ...group }, i) => ({
+          screws: { ...group, drive: drive.trim(), thread: thread.trim(), place: place.trim() },
+          cup: cup.trim(),
+          back: Math.min(before.screws[i]?.back ?? 0, group.count),
+        }))
+        .filter((group) => group.screws.count > 0),
       turn: turn.trim() || undefined,
-      clip: clip.trim() || undefined,
+      clips: clips
+        .split('\n')
+        .map((clip) => clip.trim())
+        .filter(Boolean),
       orientation: orientation.trim() || undefined,
       joint,
       confirm,
-      screwsBack: Math.min(before.screwsBack, count),
     }
   }
 
-  return { form, begin, laid }
+  return { form, begin, another, laid }
 }

@@ -53,7 +53,12 @@ const words: Field = {
   optional: true,
 }
 const steps: Field = { member: 'steps', label: 'Steps', hint: 'From the gentlest means up.', kind: 'steps' }
-const tools: Field = { member: 'tools', label: 'Tools', hint: 'One a line.', kind: 'lines' }
+const tools: Field = {
+  member: 'tools',
+  label: 'Tools',
+  hint: 'One a line. Drivers for what comes off on the way there are added by themselves.',
+  kind: 'lines',
+}
 const layer: Field = {
   member: 'layer',
   label: 'To be opened for it',

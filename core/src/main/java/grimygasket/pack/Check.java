@@ -9,7 +9,7 @@ import java.util.List;
  * @param name what is done, as an order
  * @param layer what must be open for it; null for a check from outside
  * @param minutes for the check alone, opening and closing not counted; 0 to 600
- * @param tools what to fetch first
+ * @param tools what to fetch first; in a pack, with the drivers for what comes off on the way
  * @param steps the method
  * @param timerSeconds for a method that waits; 0 for none
  * @param cautions ids of the cautions that stand at this step
@@ -55,6 +55,26 @@ public record Check(
         if (outcomes.size() < 2) {
             throw new IllegalArgumentException("check " + id + " needs two outcomes or more");
         }
+    }
+
+    Check equipped(List<String> withDrivers) {
+        return new Check(
+                id,
+                name,
+                layer,
+                minutes,
+                withDrivers,
+                steps,
+                timerSeconds,
+                cautions,
+                needs,
+                settles,
+                outcomes,
+                measure,
+                phone,
+                known,
+                after,
+                runs);
     }
 
     /** Whether it cannot be made without an instrument; a flow can be caught in a bucket. */

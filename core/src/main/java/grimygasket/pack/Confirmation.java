@@ -8,7 +8,9 @@ public enum Confirmation {
     ORIENTED,
     /** Its plug or wire is on. */
     PLUGGED,
-    /** Started by hand and tightened by hand only. */
+    /** Screws or nuts found their old thread by hand before a tool turned them. */
+    STARTED_BY_HAND,
+    /** Tightened by hand only. */
     HAND_TIGHT,
     /** No hose behind it is kinked. */
     HOSES_FREE,

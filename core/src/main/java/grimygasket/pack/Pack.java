@@ -97,6 +97,13 @@ public record Pack(
         if (!problems.isEmpty()) {
             throw new PackException(problems);
         }
+        var ofAll = new Tools(layers.stream().collect(Collectors.toMap(Layer::id, layer -> layer)));
+        checks = checks.stream()
+                .map(check -> check.equipped(ofAll.of(check.layer(), check.tools())))
+                .toList();
+        remedies = remedies.stream()
+                .map(remedy -> remedy.equipped(ofAll.of(remedy.layer(), remedy.tools())))
+                .toList();
     }
 
     public Fault fault(String faultId) {

@@ -7,9 +7,9 @@ import java.util.List;
  *
  * @param id unique within the pack
  * @param name what it is called
- * @param screws what holds it; null for none
+ * @param screws the groups of screws that hold it, in the order in which they come out
  * @param turn which way it comes off, for example "a quarter turn to the left"; null where it is just lifted
- * @param clip how its clip is released; null for none
+ * @param clips how each of its clips is released
  * @param orientation how it has to sit, for example "arrow to the front"; null where it fits one way only
  * @param joint whether it keeps water or air in, so that its place is watched for leaks after
  * @param lastIn whether it goes back after everything else, such as a battery
@@ -20,9 +20,9 @@ import java.util.List;
 public record Piece(
         String id,
         String name,
-        Screws screws,
+        List<Screws> screws,
         String turn,
-        String clip,
+        List<String> clips,
         String orientation,
         boolean joint,
         boolean lastIn,
@@ -32,6 +32,8 @@ public record Piece(
     public Piece {
         Range.text("piece id", id);
         Range.text("name of piece " + id, name);
+        screws = Lists.copy(screws);
+        clips = Lists.copy(clips);
         confirm = Lists.copy(confirm);
         needs = Lists.copy(needs);
     }

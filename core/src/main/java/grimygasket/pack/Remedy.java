@@ -11,7 +11,7 @@ import java.util.Map;
  * @param layer what must be open for it; null for one done from outside
  * @param minutes for the work alone, without opening, closing and proof; 0 to 600
  * @param cures fault id to the chance that it cures this fault, between 0 and 1
- * @param tools what to fetch first
+ * @param tools what to fetch first; in a pack, with the drivers for what comes off on the way
  * @param steps the method, from the gentlest means up
  * @param dryMinutes how long what was washed has to dry before it goes back; 0 to 2880
  * @param parts ids of the parts it uses up
@@ -63,5 +63,27 @@ public record Remedy(
         needs = Lists.copy(needs);
         after = Lists.copy(after);
         Range.text("proof of remedy " + id, proof);
+    }
+
+    Remedy equipped(List<String> withDrivers) {
+        return new Remedy(
+                id,
+                name,
+                layer,
+                minutes,
+                cures,
+                withDrivers,
+                steps,
+                dryMinutes,
+                parts,
+                cautions,
+                proof,
+                needs,
+                licensed,
+                after,
+                causesFirst,
+                spare,
+                meanwhile,
+                leave);
     }
 }

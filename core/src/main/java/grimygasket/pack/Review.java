@@ -2,10 +2,10 @@ package grimygasket.pack;
 
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Finds what a sound pack leaves unsaid: it can be used, but somebody should look at it. */
 public final class Review {
@@ -22,7 +22,7 @@ public final class Review {
 
     /**
      * A sentence for each danger, each fault without sign, check, remedy or advice, each sign without fault, each check that
-     * tells nothing apart or cries wolf, each driver that does not fit the screws, each step shorter than what it waits for,
+     * tells nothing apart or cries wolf, each driver that fits no screw, each step shorter than what it waits for,
      * and each part, proof, layer or caution that nothing uses.
      */
     public static List<String> of(Pack pack) {
@@ -113,25 +113,13 @@ public final class Review {
         }
     }
 
-    /** The screws of what certainly comes off want their driver, and no other. */
+    /** A driver that a piece of work names is one of those that its layers' screws take. */
     private static void drivers(Pack pack, String name, String layer, List<String> tools, List<String> remarks) {
-        var wanted = new LinkedHashSet<String>();
-        var fitting = new HashSet<String>();
-        for (var one : pack.chain(layer)) {
-            for (var piece : one.pieces()) {
-                if (piece.screws() != null) {
-                    fitting.add(piece.screws().drive());
-                    if (!piece.optional() && piece.needs().isEmpty()) {
-                        wanted.add(piece.screws().drive());
-                    }
-                }
-            }
-        }
-        for (var drive : wanted) {
-            if (tools.stream().noneMatch(tool -> tool.startsWith(drive))) {
-                remarks.add(name + " lacks the driver for its screws, " + drive + ".");
-            }
-        }
+        var fitting = pack.chain(layer).stream()
+                .flatMap(one -> one.pieces().stream())
+                .flatMap(piece -> piece.screws().stream())
+                .map(Screws::drive)
+                .collect(Collectors.toSet());
         tools.stream()
                 .filter(tool -> tool.matches("T\\d+ driver"))
                 .filter(tool -> !fitting.isEmpty() && !fitting.contains(tool.substring(0, tool.indexOf(' '))))

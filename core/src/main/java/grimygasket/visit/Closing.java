@@ -27,11 +27,16 @@ final class Closing {
     }
 
     private static void back(Laid piece, List<Gap> gaps) {
-        int over = piece.screwsOver();
-        if (over > 0) {
-            var place = piece.cup().isBlank() ? "" : ", cup " + piece.cup();
-            gaps.add(Gap.of(
-                    over + (over == 1 ? " screw of “" : " screws of “") + piece.name() + "” over" + place + "."));
+        for (var some : piece.screws()) {
+            if (some.over() > 0) {
+                var place = some.cup().isBlank() ? "" : ", cup " + some.cup();
+                gaps.add(Gap.of(some.over()
+                        + (some.over() == 1 ? " screw of “" : " screws of “")
+                        + piece.name()
+                        + "” over"
+                        + place
+                        + "."));
+            }
         }
         piece.confirm().stream()
                 .filter(what -> !piece.confirmed().contains(what))
@@ -44,7 +49,8 @@ final class Closing {
             case LOCKED -> "it is locked";
             case ORIENTED -> "it sits the right way round";
             case PLUGGED -> "its plug is on";
-            case HAND_TIGHT -> "it is started by hand and hand-tight";
+            case STARTED_BY_HAND -> "its thread was started by hand";
+            case HAND_TIGHT -> "it is hand-tight, and no tighter";
             case HOSES_FREE -> "no hose is kinked";
             case DRY -> "it is dry all through";
         };

@@ -2,7 +2,7 @@ package grimygasket.visit;
 
 import grimygasket.pack.Confirmation;
 import grimygasket.pack.Piece;
-import grimygasket.pack.Screws;
+import java.util.Iterator;
 import java.util.List;
 
 /**
@@ -12,17 +12,15 @@ import java.util.List;
  * @param name what it is called
  * @param layer id of the layer that it was part of; null for one beside the layers
  * @param piece id of the pack's piece that it is; null for an own entry
- * @param screws what held it; null for none
- * @param cup where its screws lie; blank while nobody has said
+ * @param screws what held it, in the order in which it came out, each kind in its cup
  * @param turn which way it came off; null where it was just lifted
- * @param clip how its clip is released; null for none
+ * @param clips how each of its clips is released
  * @param orientation how it has to sit; null where it fits one way only
  * @param joint whether its place is watched for leaks after
  * @param lastIn whether it goes back after everything else
  * @param confirm what has to be seen when it is back
  * @param dryUntil when it will be dry, in milliseconds since 1970; 0 for one that need not dry
  * @param place where it is
- * @param screwsBack how many of its screws are back in
  * @param confirmed what was seen when it went back
  * @param reason why it is left out; null for one that is not
  */
@@ -31,17 +29,15 @@ public record Laid(
         String name,
         String layer,
         String piece,
-        Screws screws,
-        String cup,
+        List<Cupped> screws,
         String turn,
-        String clip,
+        List<String> clips,
         String orientation,
         boolean joint,
         boolean lastIn,
         List<Confirmation> confirm,
         long dryUntil,
         Place place,
-        int screwsBack,
         List<Confirmation> confirmed,
         String reason) {
     public enum Place {
@@ -52,14 +48,12 @@ public record Laid(
     }
 
     public Laid {
+        screws = List.copyOf(screws);
+        clips = List.copyOf(clips);
         confirm = List.copyOf(confirm);
         confirmed = List.copyOf(confirmed);
         if (name.isBlank()) {
             throw new IllegalArgumentException("a piece on the tray needs a name");
-        }
-        if (screwsBack < 0 || screwsBack > (screws == null ? 0 : screws.count())) {
-            throw new IllegalArgumentException(screwsBack + " screws back in “" + name + "”, which came off with "
-                    + (screws == null ? 0 : screws.count()));
         }
         if (place == Place.LEFT_OUT && (reason == null || reason.isBlank())) {
             throw new IllegalArgumentException("“" + name + "” is left out without a reason");
@@ -69,25 +63,25 @@ public record Laid(
     /**
      * A piece of the pack as it is laid down.
      *
-     * @param cup for its screws
+     * @param cups free ones, for its screws
      */
-    public static Laid of(String id, String layer, Piece piece, String cup) {
+    public static Laid of(String id, String layer, Piece piece, Iterator<String> cups) {
         return new Laid(
                 id,
                 piece.name(),
                 layer,
                 piece.id(),
-                piece.screws(),
-                piece.screws() == null ? "" : cup,
+                piece.screws().stream()
+                        .map(screws -> new Cupped(screws, cups.next(), 0))
+                        .toList(),
                 piece.turn(),
-                piece.clip(),
+                piece.clips(),
                 piece.orientation(),
                 piece.joint(),
                 piece.lastIn(),
                 piece.confirm(),
                 0,
                 Place.TRAY,
-                0,
                 List.of(),
                 null);
     }
@@ -97,8 +91,8 @@ public record Laid(
         return place == Place.TRAY && dryUntil > now;
     }
 
-    /** Screws that are neither back in nor left out with their piece. */
-    int screwsOver() {
-        return screws == null || place == Place.LEFT_OUT ? 0 : screws.count() - screwsBack;
+    /** Screws that are expected to be back in: none of a piece that is left out. */
+    List<Cupped> expected() {
+        return place == Place.LEFT_OUT ? List.of() : screws;
     }
 }

@@ -20,7 +20,8 @@ public final class Opening {
             gaps.add(Gap.of("Not on the tray: " + names + "."));
         }
         visit.laid().stream()
-                .filter(piece -> piece.screws() != null && piece.cup().isBlank())
+                .filter(piece ->
+                        piece.screws().stream().anyMatch(some -> some.cup().isBlank()))
                 .map(piece -> Gap.of("The screws of “" + piece.name() + "” lie in no cup."))
                 .forEach(gaps::add);
         return gaps;

@@ -13,6 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What came off the machine, in the order in which it goes back: the tray in reverse. A piece waits for every piece that
@@ -69,15 +71,15 @@ public record Tray(List<Refit> wayBack, List<Cup> cups) {
         return new Tray(List.copyOf(steps), cups(laid));
     }
 
-    /** The first cup in the order of the alphabet that no piece uses; after Z comes A2. */
-    public static String nextCup(Collection<Laid> laid) {
-        var used = laid.stream().map(Laid::cup).collect(Collectors.toSet());
-        for (int i = 0; ; i++) {
-            var cup = (char) ('A' + i % LETTERS) + (i < LETTERS ? "" : "" + (1 + i / LETTERS));
-            if (!used.contains(cup)) {
-                return cup;
-            }
-        }
+    /** The cups that no piece uses, without end, in the order of the alphabet; after Z comes A2. */
+    public static Stream<String> freeCups(Collection<Laid> laid) {
+        var used = laid.stream()
+                .flatMap(piece -> piece.screws().stream())
+                .map(Cupped::cup)
+                .collect(Collectors.toSet());
+        return IntStream.iterate(0, i -> i + 1)
+                .mapToObj(i -> (char) ('A' + i % LETTERS) + (i < LETTERS ? "" : "" + (1 + i / LETTERS)))
+                .filter(cup -> !used.contains(cup));
     }
 
     private static State state(Laid piece, List<String> waitsFor, long now) {
@@ -139,28 +141,31 @@ public record Tray(List<Refit> wayBack, List<Cup> cups) {
     }
 
     private static List<Cup> cups(List<Laid> laid) {
-        var byName = new LinkedHashMap<String, List<Laid>>();
-        for (var piece : laid) {
-            if (piece.screws() != null && !piece.cup().isBlank() && piece.place() != Laid.Place.LEFT_OUT) {
-                byName.computeIfAbsent(piece.cup(), none -> new ArrayList<>()).add(piece);
-            }
-        }
+        var byName = new LinkedHashMap<String, List<Cupped>>();
+        laid.stream()
+                .flatMap(piece -> piece.expected().stream())
+                .filter(some -> !some.cup().isBlank())
+                .forEach(some -> byName.computeIfAbsent(some.cup(), none -> new ArrayList<>())
+                        .add(some));
         return byName.entrySet().stream()
                 .map(cup -> new Cup(
                         cup.getKey(),
                         cup.getValue().stream()
-                                .map(piece -> kind(piece.screws()))
+                                .map(some -> kind(some.screws()))
                                 .distinct()
                                 .toList(),
                         cup.getValue().stream()
-                                .mapToInt(piece -> piece.screws().count())
+                                .mapToInt(some -> some.screws().count())
                                 .sum(),
-                        cup.getValue().stream().mapToInt(Laid::screwsOver).sum()))
+                        cup.getValue().stream().mapToInt(Cupped::over).sum()))
                 .toList();
     }
 
     private static String kind(Screws screws) {
         var length = screws.lengthMm() > 0 ? " × " + Math.round(screws.lengthMm()) + " mm" : "";
-        return screws.drive() + (screws.thread().isBlank() ? "" : ", " + screws.thread()) + length;
+        return screws.drive()
+                + (screws.thread().isBlank() ? "" : ", " + screws.thread())
+                + length
+                + (screws.leftHand() ? ", left-hand" : "");
     }
 }

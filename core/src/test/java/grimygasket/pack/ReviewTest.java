@@ -102,7 +102,7 @@ public class ReviewTest {
         var plate = new Piece(
                 "plate",
                 "plate",
-                new Screws("T20", "", 0, 2),
+                List.of(new Screws("T20", "", 0, 2, "", false)),
                 null,
                 null,
                 null,
@@ -117,9 +117,31 @@ public class ReviewTest {
                 Review.of(packs.check(look("behind", "cover", List.of("T15 driver"), List.of(), 180, bad))
                         .build()),
                 List.of(
-                        "Check “behind” lacks the driver for its screws, T20.",
                         "Check “behind” names a T15 driver, and none of its screws is one.",
                         "Check “behind” is over before its timer."));
+    }
+
+    @Test
+    public void aDriverFollowsFromTheScrewsThatComeOutOnTheWay() {
+        var bad = outcome("bad", Map.of("known", 0.9));
+        var pack = harmless()
+                .layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(held("plate", "T20", false))))
+                .layer(new Layer(
+                        "deep",
+                        "deep",
+                        "cover",
+                        1,
+                        1,
+                        List.of(),
+                        List.of(held("lid", "cross 2", false), held("maybe", "T8", true))))
+                .check(look("behind", "deep", List.of("torch"), List.of(), 0, bad))
+                .build();
+        assertEquals(pack.check("behind").tools(), List.of("T20 driver", "cross 2 driver", "torch"));
+    }
+
+    private static Piece held(String id, String drive, boolean optional) {
+        var screws = List.of(new Screws(drive, "", 0, 2, "", false));
+        return new Piece(id, id, screws, null, null, null, false, false, optional, List.of(), List.of());
     }
 
     @Test

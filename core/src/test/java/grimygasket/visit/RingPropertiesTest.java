@@ -17,6 +17,7 @@ import grimygasket.visit.Tray.State;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -35,8 +36,8 @@ public class RingPropertiesTest {
     }
 
     private static Laid piece(Random random, String id) {
-        var screws = random.nextBoolean() ? new Screws("T20", "", 0, 1 + random.nextInt(6)) : null;
         var place = Place.values()[random.nextInt(3)];
+        var screws = screws(random, place == Place.BACK);
         var confirm = random.nextBoolean() ? List.of(Confirmation.LOCKED) : List.<Confirmation>of();
         return new Laid(
                 id,
@@ -44,18 +45,24 @@ public class RingPropertiesTest {
                 LAYERS[random.nextInt(LAYERS.length)],
                 null,
                 screws,
-                random.nextInt(5) == 0 ? "" : "A",
                 null,
-                null,
+                List.of(),
                 null,
                 random.nextBoolean(),
                 random.nextInt(6) == 0,
                 confirm,
                 random.nextInt(4) == 0 ? Visits.NOW + 1 : 0,
                 place,
-                screws != null && place == Place.BACK ? random.nextInt(screws.count() + 1) : 0,
                 place == Place.BACK && random.nextBoolean() ? confirm : List.of(),
                 place == Place.LEFT_OUT ? "cracked" : null);
+    }
+
+    private static List<Cupped> screws(Random random, boolean back) {
+        return IntStream.range(0, random.nextInt(3))
+                .mapToObj(group -> new Screws("T2" + group, "", 0, 1 + random.nextInt(6), "", false))
+                .map(screws -> new Cupped(
+                        screws, random.nextInt(5) == 0 ? "" : "A", back && random.nextInt(3) > 0 ? screws.count() : 0))
+                .toList();
     }
 
     private static List<Laid> tray(Random random) {
@@ -73,17 +80,18 @@ public class RingPropertiesTest {
                 p.name(),
                 p.layer(),
                 p.piece(),
-                p.screws(),
-                "A",
+                p.screws().stream()
+                        .map(some -> new Cupped(
+                                some.screws(), "A", back ? some.screws().count() : 0))
+                        .toList(),
                 p.turn(),
-                p.clip(),
+                p.clips(),
                 p.orientation(),
                 p.joint(),
                 p.lastIn(),
                 p.confirm(),
                 dryUntil,
                 place,
-                back && p.screws() != null ? p.screws().count() : 0,
                 back ? p.confirm() : List.of(),
                 p.reason());
     }
@@ -174,9 +182,9 @@ public class RingPropertiesTest {
     }
 
     private static boolean inOrder(Laid piece) {
-        boolean inCup = piece.screws() == null || !piece.cup().isEmpty();
+        boolean inCup = piece.screws().stream().noneMatch(some -> some.cup().isEmpty());
         boolean back = piece.place() == Place.BACK
-                && (piece.screws() == null || piece.screws().count() == piece.screwsBack())
+                && piece.screws().stream().allMatch(some -> some.screws().count() == some.back())
                 && piece.confirmed().equals(piece.confirm());
         return inCup && (back || piece.place() == Place.LEFT_OUT);
     }

@@ -154,17 +154,15 @@ public class RingTest {
                 "Kick plate",
                 "below",
                 "plate",
-                new Screws("T20", "", 0, 2),
-                " ",
+                List.of(new Cupped(new Screws("T20", "", 0, 2, "", false), " ", 0)),
                 null,
-                null,
+                List.of(),
                 null,
                 false,
                 false,
                 List.of(),
                 0,
                 Place.TRAY,
-                0,
                 List.of(),
                 null);
         assertEquals(gaps(Stage.OPEN, looked.laid(loose)), List.of("The screws of “Kick plate” lie in no cup."));
@@ -185,7 +183,7 @@ public class RingTest {
 
     @Test
     public void nothingIsLeftOverUnlessSaid() {
-        var screws = new Screws("T20", "", 0, 3);
+        var screws = new Screws("T20", "", 0, 3, "", false);
         assertEquals(
                 gaps(
                         Stage.CLOSE,

@@ -10,6 +10,7 @@ import static org.testng.Assert.expectThrows;
 
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Piece;
 import grimygasket.pack.Screws;
 import grimygasket.visit.Laid.Place;
 import grimygasket.visit.Tray.State;
@@ -28,8 +29,8 @@ public class TrayTest {
             .remedy("clean", "sump-cover", 5, null, Map.of("a", 0.9))
             .build();
 
-    private static final Screws FOUR = new Screws("T20", "coarse, for plastic", 16, 4);
-    private static final Screws TWO = new Screws("T20", "sheet metal", 10, 2);
+    private static final Screws FOUR = new Screws("T20", "coarse, for plastic", 16, 4, "", false);
+    private static final Screws TWO = new Screws("T20", "sheet metal", 10, 2, "", false);
 
     private static List<String> order(Laid... laid) {
         return Tray.of(PACK, List.of(laid), NOW).wayBack().stream()
@@ -112,7 +113,35 @@ public class TrayTest {
                 .cups();
         assertEquals(cups.get(0).kinds().size(), 2);
         assertFalse(FOUR.sameKind(TWO));
-        assertTrue(FOUR.sameKind(new Screws("T20", "coarse, for plastic", 16, 1)));
+        // A left-hand thread is never taken for another.
+        assertFalse(FOUR.sameKind(new Screws("T20", "coarse, for plastic", 16, 4, "", true)));
+        assertTrue(FOUR.sameKind(new Screws("T20", "coarse, for plastic", 16, 1, "lower quarter", false)));
+    }
+
+    @Test
+    public void aPieceHeldByTwoKindsOfScrewsFillsTwoCups() {
+        var panel = new Piece(
+                "panel",
+                "Panel",
+                List.of(FOUR, TWO),
+                null,
+                List.of("pushed up"),
+                null,
+                false,
+                false,
+                false,
+                List.of(),
+                List.of());
+        var plate = piece("plate", "kick-plate", FOUR, Place.TRAY, 0);
+        var laid =
+                Laid.of("p", "kick-plate", panel, Tray.freeCups(List.of(plate)).iterator());
+        assertEquals(laid.screws(), List.of(new Cupped(FOUR, "B", 0), new Cupped(TWO, "C", 0)));
+        assertEquals(laid.clips(), List.of("pushed up"));
+        assertEquals(
+                Tray.of(PACK, List.of(plate, laid), NOW).cups().stream()
+                        .map(Tray.Cup::name)
+                        .toList(),
+                List.of("A", "B", "C"));
     }
 
     @Test
@@ -120,7 +149,7 @@ public class TrayTest {
         expectThrows(IllegalArgumentException.class, () -> piece("plate", "kick-plate", FOUR, Place.BACK, 5));
         expectThrows(IllegalArgumentException.class, () -> piece(" ", "kick-plate"));
         expectThrows(IllegalArgumentException.class, () -> order(piece("plate", "no-such-layer")));
-        assertTrue(expectThrows(IllegalArgumentException.class, () -> new Screws("T20", "", 16, 0))
+        assertTrue(expectThrows(IllegalArgumentException.class, () -> new Screws("T20", "", 16, 0, "", false))
                 .getMessage()
                 .contains("count of the screws"));
     }

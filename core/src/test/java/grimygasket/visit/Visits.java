@@ -112,17 +112,15 @@ final class Visits {
                 id,
                 layer,
                 null,
-                screws,
-                screws == null ? "" : "A",
+                screws == null ? List.of() : List.of(new Cupped(screws, "A", screwsBack)),
                 null,
-                null,
+                List.of(),
                 null,
                 false,
                 false,
                 confirm,
                 dryUntil,
                 place,
-                screwsBack,
                 confirmed,
                 reason);
     }
@@ -133,24 +131,23 @@ final class Visits {
                 id,
                 null,
                 null,
+                List.of(),
                 null,
-                "",
-                null,
-                null,
+                List.of(),
                 null,
                 false,
                 true,
                 List.of(),
                 0,
                 Place.TRAY,
-                0,
                 List.of(),
                 null);
     }
 
     static Laid joint(String id, Place place) {
         return new Laid(
-                id, id, null, null, null, "", null, null, null, true, false, List.of(), 0, place, 0, List.of(), null);
+                id, id, null, null, List.of(), null, List.of(), null, true, false, List.of(), 0, place, List.of(),
+                null);
     }
 
     static List<String> texts(List<Gap> gaps) {

@@ -36,7 +36,7 @@ record CallDocument(
         JobSheet job,
         List<KeptPhoto> photos) {
     static final String FORMAT = "grimy-gasket-call";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     record Head(
             UUID id,

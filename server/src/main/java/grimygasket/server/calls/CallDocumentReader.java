@@ -49,7 +49,7 @@ final class CallDocumentReader {
 
     private JsonNode tree(byte[] bytes) {
         try {
-            return json.readTree(bytes);
+            return OlderCalls.today(json.readTree(bytes));
         } catch (JacksonException e) {
             throw new Problem(Kind.INVALID, "This file cannot be read: it is not JSON.");
         }

@@ -51,6 +51,9 @@ import org.springframework.stereotype.Component;
 /** Everything on file about a call, judged. */
 @Component
 class CallFile {
+    /** More than a piece that nobody knew of has kinds of screws. */
+    private static final int FREE_CUPS = 4;
+
     private final CallStore calls;
     private final CallRecords records;
     private final MachineStore machines;
@@ -155,7 +158,7 @@ class CallFile {
                 job,
                 file.photos(),
                 Tray.of(pack, laid, clock.millis()),
-                Tray.nextCup(laid),
+                Tray.freeCups(laid).limit(FREE_CUPS).toList(),
                 pack.layers().stream()
                         .collect(Collectors.toMap(
                                 Layer::id, layer -> Opening.proposed(pack, machine, layer.id(), onTray))),

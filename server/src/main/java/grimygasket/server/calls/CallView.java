@@ -41,7 +41,7 @@ import java.util.UUID;
  * @param phoneChecks what the customer may look at by telephone, likeliest to find something first
  * @param job the job sheet
  * @param tray what came off, in the order in which it goes back
- * @param nextCup the next free cup for screws
+ * @param freeCups the next free cups for screws
  * @param toLay layer id to what is known to come off for work there and is not on the tray yet
  * @param unlaid ids of the layers that were opened with nothing of theirs on the tray
  * @param stationsOf remedy id to the ids of the stations at which it works
@@ -91,7 +91,7 @@ record CallView(
         JobSheet job,
         List<Photo> photos,
         Tray tray,
-        String nextCup,
+        List<String> freeCups,
         Map<String, List<Piece>> toLay,
         List<String> unlaid,
         Map<String, List<String>> stationsOf,

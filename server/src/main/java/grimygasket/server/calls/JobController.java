@@ -159,7 +159,11 @@ class JobController {
             for (var piece : layer.pieces()) {
                 var lineId = known.lines.get(piece.id());
                 if (lineId != null && machine.meets(piece.needs()) && isNew(laid, piece.id())) {
-                    var down = Laid.of(lineId.toString(), layer.id(), piece, Tray.nextCup(laid));
+                    var down = Laid.of(
+                            lineId.toString(),
+                            layer.id(),
+                            piece,
+                            Tray.freeCups(laid).iterator());
                     laid.add(down);
                     job.put(callId, lineId, 0, piece.id(), down, me.fullName());
                 }

@@ -49,10 +49,10 @@ final class PackReader {
         }
     }
 
-    /** The pack as a tree, unchecked. */
+    /** The pack as a tree of today's form, unchecked. */
     static JsonNode tree(String yaml) {
         try {
-            return YAML.readTree(yaml);
+            return OlderPacks.today(YAML.readTree(yaml));
         } catch (JacksonException e) {
             throw new PackException(List.of("This is not a readable YAML file: " + e.getOriginalMessage()));
         }

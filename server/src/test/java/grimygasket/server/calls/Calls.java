@@ -121,7 +121,9 @@ final class Calls {
                 if (line.path("what").path("id").equals(step.path("piece"))) {
                     var what = ((ObjectNode) line.path("what")).deepCopy();
                     what.put("place", "BACK");
-                    what.put("screwsBack", what.path("screws").path("count").asInt(0));
+                    for (var group : what.path("screws")) {
+                        ((ObjectNode) group).set("back", group.path("screws").path("count"));
+                    }
                     what.set("confirmed", what.path("confirm"));
                     keep(
                             "pieces",

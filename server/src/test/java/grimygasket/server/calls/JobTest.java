@@ -35,19 +35,28 @@ public class JobTest extends ServerTest {
                 .toList();
     }
 
+    private static List<String> cups(JsonNode call) {
+        return call.path("job")
+                .path("pieces")
+                .valueStream()
+                .flatMap(line -> line.path("what").path("screws").valueStream())
+                .map(group -> group.path("cup").asString())
+                .toList();
+    }
+
     @Test
     public void whatIsKnownToComeOffIsLaidDownOnceEachScrewInACupOfItsOwn() {
         var call = Calls.add(signedIn());
         var laid = call.lay("lower-rack", "filter", "cover", "plate").body();
         assertEquals(names(laid, "pieces", "name"), List.of("Lower rack", "Filter", "Sump cover", "Kick plate"));
-        assertEquals(names(laid, "pieces", "cup"), List.of("", "", "A", "B"));
+        assertEquals(cups(laid), List.of("A", "B"));
         var times = laid.path("job")
                 .path("pieces")
                 .valueStream()
                 .map(line -> Instant.parse(line.path("at").asString()))
                 .toList();
         assertEquals(new TreeSet<>(times).size(), 4, "what is laid down together keeps its order");
-        assertEquals(laid.path("nextCup").asString(), "C");
+        assertEquals(laid.path("freeCups").path(0).asString(), "C");
         assertEquals(
                 call.lay("cover").body().path("job").path("pieces").size(), 4, "another screen laid it down already");
         assertFalse(laid.path("toLay").path("sump-cover").toString().contains("\"cover\""), "it is not proposed again");
@@ -226,8 +235,8 @@ public class JobTest extends ServerTest {
     public void aJointThatIsOpenedAgainIsWatchedAgain() {
         var call = Calls.add(signedIn());
         var piece = """
-                {"id": "own", "name": "Hose", "cup": "", "joint": true, "lastIn": false, "confirm": [], "dryUntil": 0,
-                 "place": "%s", "screwsBack": 0, "confirmed": []}
+                {"id": "own", "name": "Hose", "screws": [], "clips": [], "joint": true, "lastIn": false, "confirm": [], "dryUntil": 0,
+                 "place": "%s", "confirmed": []}
                 """;
         var line = UUID.randomUUID();
         call.enter("REMEDY", "rinse-valve", "done");

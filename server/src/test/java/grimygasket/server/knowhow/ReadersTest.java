@@ -57,6 +57,17 @@ public class ReadersTest {
     }
 
     @Test
+    public void aPackFromBeforeScrewsCameInGroupsIsStillRead() {
+        var today = Shipped.knowhow("dishwasher").pack();
+        var older = shipped.pack()
+                .replaceAll("screws: \\[(\\{[^}]*})\\]", "screws: $1")
+                .replace("clips: [pressed from below]", "clip: pressed from below");
+        assertTrue(older.contains("clip: pressed from below") && !older.contains("screws: ["));
+        var read = Shipped.reader().read("dishwasher", new Texts(older, shipped.codes()));
+        assertEquals(read.pack().layers(), today.layers());
+    }
+
+    @Test
     public void whatTheSchemaCannotSeeIsNamedToo() {
         var broken =
                 shipped.pack().replace("{id: none, name: None, share: 0.87}", "{id: none, name: None, share: 0.5}");
