@@ -20,6 +20,8 @@ export const router = createRouter({
         { path: 'faults/:fault', component: () => import('./know-how/FaultPage.vue'), props: true },
         { path: 'signs', component: () => import('./know-how/SignMatrix.vue') },
         { path: 'codes', component: () => import('./know-how/CodeTable.vue') },
+        { path: 'models', component: () => import('./know-how/ModelFamilies.vue') },
+        { path: 'numbers', component: () => import('./know-how/NumberList.vue') },
         { path: 'noted', component: () => import('./know-how/NotedOnCalls.vue') },
         {
           path: 'draft/:section?/:piece?',

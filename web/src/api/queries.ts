@@ -99,6 +99,30 @@ export function useMeters() {
   })
 }
 
+/** The models of a kind that differ from it, and in what. */
+export function useFamilies(kind: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['families', computed(() => toValue(kind))],
+    queryFn: () =>
+      answer(() => api.GET('/api/know-how/{kind}/families', { params: { path: { kind: toValue(kind) } } })),
+  })
+}
+
+/** Every number of a kind's know-how in use, and who says so. */
+export function useNumbers(kind: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['numbers', computed(() => toValue(kind))],
+    queryFn: () =>
+      answer(() => api.GET('/api/know-how/{kind}/numbers', { params: { path: { kind: toValue(kind) } } })),
+    staleTime: 60_000,
+  })
+}
+
+/** What every advice and report reckons with. */
+export function useBusiness() {
+  return useQuery({ queryKey: ['business'], queryFn: () => answer(() => api.GET('/api/business')) })
+}
+
 /** The kinds of machine that there is know-how for. */
 export function useKinds() {
   return useQuery({
@@ -108,17 +132,29 @@ export function useKinds() {
   })
 }
 
-/** What is known about a kind of machine: the version asked for, which never changes, or the one in use. */
+/**
+ * What is known about a kind of machine, or about a family of its models: the version asked for, which never changes, or the
+ * one in use.
+ */
 export function useKnowhow(
   kind: MaybeRefOrGetter<string | undefined>,
   revision?: MaybeRefOrGetter<number | undefined>,
+  family?: MaybeRefOrGetter<string | undefined>,
 ) {
   return useQuery({
-    queryKey: ['know-how', computed(() => toValue(kind)), computed(() => toValue(revision) ?? 'in-use')],
+    queryKey: [
+      'know-how',
+      computed(() => toValue(kind)),
+      computed(() => toValue(revision) ?? 'in-use'),
+      computed(() => toValue(family) ?? 'all'),
+    ],
     queryFn: () =>
       answer(() =>
         api.GET('/api/know-how/{kind}', {
-          params: { path: { kind: toValue(kind)! }, query: { revision: toValue(revision) } },
+          params: {
+            path: { kind: toValue(kind)! },
+            query: { revision: toValue(revision), family: toValue(family) },
+          },
         }),
       ),
     enabled: () => !!toValue(kind),

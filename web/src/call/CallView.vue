@@ -53,6 +53,7 @@ const { data: call, failureReason, refetch } = useCall(() => props.id)
 const { data: knowhow } = useKnowhow(
   () => call.value?.machine.kind,
   () => call.value?.revision,
+  () => call.value?.family,
 )
 const actions = useCallActions(toRef(props, 'id'))
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { byId } from '../judgement/byId'
 import FeatureChoice from '../ui/FeatureChoice.vue'
 import { useCallContext } from './context'
 
@@ -8,6 +9,7 @@ const fitted = computed({
   get: () => call.value.machine.features,
   set: (features) => void actions.fit(call.value.machine.version, features),
 })
+const family = computed(() => byId(pack.value.families, call.value.family)?.name)
 const summary = computed(
   () =>
     pack.value.features
@@ -22,6 +24,7 @@ const summary = computed(
     <summary class="min-h-12 cursor-pointer py-1 leading-tight">
       <span class="font-head font-bold">Fitted</span>
       <span class="text-soft block text-[0.95rem]">{{ summary }}</span>
+      <span v-if="family" class="block text-[0.95rem]">As known of {{ family }}</span>
     </summary>
     <FeatureChoice
       v-model="fitted"

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import type { Change } from '../api/types'
 
-defineProps<{ changes: Change[] }>()
+withDefaults(defineProps<{ changes: Change[]; than?: string }>(), { than: 'the version in use' })
 const WORDS = { ADDED: 'new', REMOVED: 'gone', CHANGED: 'changed' }
 </script>
 
 <template>
-  <p v-if="!changes.length">Nothing differs from the version in use.</p>
+  <p v-if="!changes.length">Nothing differs from {{ than }}.</p>
   <template v-else>
     <p class="font-semibold">
-      {{ changes.length }} {{ changes.length === 1 ? 'piece differs' : 'pieces differ' }} from the version in
-      use:
+      {{ changes.length }} {{ changes.length === 1 ? 'piece differs' : 'pieces differ' }} from {{ than }}:
     </p>
     <ul class="max-h-96 overflow-y-auto" tabindex="0" aria-label="Differences">
       <li

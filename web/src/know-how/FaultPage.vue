@@ -8,6 +8,7 @@ import GrimeBar from '../ui/GrimeBar.vue'
 import ChangeLink from './draft/ChangeLink.vue'
 import MethodCard from './MethodCard.vue'
 import { needsText } from './needs'
+import { useWhoSays } from './numbers'
 import { useFault } from './useFault'
 
 const props = defineProps<{ knowhow: Knowhow; fault: string }>()
@@ -25,6 +26,7 @@ const {
   habits,
   cadences,
 } = useFault(toRef(props, 'knowhow'), toRef(props, 'fault'))
+const whoSays = useWhoSays(() => pack.value)
 const per10000 = (rate: number) => Math.round(10_000 * rate)
 </script>
 
@@ -50,7 +52,7 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
         >
         <template v-else>Not on a path.</template>
         Of 10 000 machines that worked before, {{ per10000(fault.rate) }} have come to have it by themselves
-        by the day of the call: estimate.
+        by the day of the call: {{ whoSays(`faults/${fault.id}/rate`) }}.
         <template v-if="fault.needs.length">Only where {{ needsText(fault.needs, pack) }}.</template>
       </p>
       <p v-if="causes.length">
@@ -117,7 +119,9 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
             <li v-for="habit in habits" :key="habit.text">{{ habit.text }}</li>
             <li v-for="cadence in cadences" :key="cadence.id">
               {{ cadence.task }}: every {{ days(cadence.shortDays) }} to {{ days(cadence.longDays)
-              }}{{ cadence.limitDays ? `, at the latest after ${days(cadence.limitDays)}` : '' }}.
+              }}{{ cadence.limitDays ? `, at the latest after ${days(cadence.limitDays)}` : '' }} ({{
+                whoSays(`cadences/${cadence.id}/longDays`)
+              }}).
             </li>
           </ul>
         </section>

@@ -15,6 +15,8 @@ const TABS = [
   { path: '/faults', name: 'Faults' },
   { path: '/signs', name: 'Signs by fault' },
   { path: '/codes', name: 'Codes' },
+  { path: '/models', name: 'Models' },
+  { path: '/numbers', name: 'Who says so' },
   { path: '/noted', name: 'Noted on calls' },
   { path: '/draft', name: 'Draft' },
   { path: '/versions', name: 'Versions' },

@@ -7,11 +7,14 @@ import { hours, minutes } from '../ui/format'
 import Method from '../ui/Method.vue'
 import ChangeLink from './draft/ChangeLink.vue'
 import { needsText } from './needs'
+import { useWhoSays } from './numbers'
 
 const props = defineProps<{ pack: Pack; method: Check | Remedy }>()
 const remedy = computed(() => ('cures' in props.method ? props.method : undefined))
 const layer = computed(() => byId(props.pack.layers, props.method.layer)?.name)
 const parts = computed(() => remedy.value?.parts.map((part) => byId(props.pack.parts, part)?.name).join(', '))
+const whoSays = useWhoSays(() => props.pack)
+const says = computed(() => whoSays(`${remedy.value ? 'remedies' : 'checks'}/${props.method.id}/minutes`))
 const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
 </script>
 
@@ -20,7 +23,7 @@ const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
     <h4 class="font-head leading-tight font-bold">{{ method.name }}</h4>
     <slot />
     <p class="text-soft text-sm">
-      {{ minutes(method.minutes) }}<template v-if="layer">, open: {{ layer }}</template
+      {{ minutes(method.minutes) }} ({{ says }})<template v-if="layer">, open: {{ layer }}</template
       ><template v-if="method.tools.length">. Tools: {{ method.tools.join(', ') }}</template
       ><template v-if="parts">. Parts: {{ parts }}</template
       ><template v-if="remedy?.dryMinutes">. Dries {{ hours(remedy.dryMinutes) }}</template

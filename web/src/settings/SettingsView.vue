@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
+import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
 import { answer, api, signOut } from '../api/client'
 import { Problem } from '../api/problem'
 import { queryClient, useSchools, useSession } from '../api/queries'
+import type { SchoolSetting } from '../api/types'
 import { forgetLastCall } from '../ui/lastCall'
 import { forgetDrafts } from '../ui/drafts'
 import Notice from '../ui/Notice.vue'
+import BusinessForm from './BusinessForm.vue'
 import People from './People.vue'
+import SchoolChoice from './SchoolChoice.vue'
 import UnitChoice from './UnitChoice.vue'
 
 const { data: session } = useSession()
@@ -22,6 +26,16 @@ const choose = useMutation({
     void queryClient.invalidateQueries({ queryKey: ['round'] })
     void queryClient.invalidateQueries({ queryKey: ['consequence'] })
   },
+})
+/** Open at a desk; on a phone all of them are a long way down. */
+const desk = useMediaQuery('(min-width: 60rem)')
+const byMachines = computed(() => {
+  const groups = new Map<string, SchoolSetting[]>()
+  for (const setting of settings.value ?? []) {
+    const machines = setting.machines.length > 3 ? 'Every machine' : setting.machines.join(', ')
+    groups.set(machines, [...(groups.get(machines) ?? []), setting])
+  }
+  return groups
 })
 const problem = computed(() => {
   const error = choose.error.value ?? failureReason.value
@@ -60,33 +74,24 @@ async function leave() {
     />
     <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
       <UnitChoice v-if="session" :session="session" />
-      <fieldset
-        v-for="{ school, machines, chosen } in settings"
-        :key="school.id"
-        class="bg-sheet border-line rounded-xl border p-4"
-      >
-        <legend class="sr-only">{{ school.question }}</legend>
-        <p class="font-head text-lg leading-tight font-bold" aria-hidden="true">{{ school.question }}</p>
-        <p class="text-soft text-sm">{{ machines.join(', ') }}</p>
-        <label
-          v-for="option in school.choices"
-          :key="option.id"
-          class="flex min-h-12 items-center gap-3 leading-tight"
-        >
-          <input
-            type="radio"
-            class="accent-rubber size-6 shrink-0"
-            :name="school.id"
-            :checked="option.id === chosen"
-            @change="choose.mutate({ schoolId: school.id, choice: option.id })"
-          />
-          <span
-            >{{ option.name }}<span v-if="option.id === school.usual" class="text-soft"> (usual)</span></span
-          >
-        </label>
-        <p class="mt-1 text-[0.95rem]">{{ school.why }}</p>
-      </fieldset>
-      <People v-if="session" :lead="session.lead" />
+    </div>
+    <details v-for="[machines, some] in byMachines" :key="machines" class="mt-5" :open="desk">
+      <summary class="min-h-12 cursor-pointer py-2 text-xl leading-tight">
+        <h2 class="inline text-xl">{{ machines }}</h2>
+        <span class="text-soft text-base"> · {{ some.length }} to choose</span>
+      </summary>
+      <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
+        <SchoolChoice
+          v-for="setting in some"
+          :key="setting.school.id"
+          :setting="setting"
+          @choose="choose.mutate({ schoolId: setting.school.id, choice: $event })"
+        />
+      </div>
+    </details>
+    <div v-if="session" class="mt-8 grid items-start gap-4 md:grid-cols-2 xl:grid-cols-3">
+      <BusinessForm v-if="session.lead" />
+      <People :lead="session.lead" />
     </div>
   </main>
 </template>

@@ -64,7 +64,9 @@ final class Rewrite {
                 p.cadences(),
                 p.ratings(),
                 p.water(),
-                p.exclusive());
+                p.exclusive(),
+                p.sources(),
+                p.families());
     }
 
     static Fault rate(Fault f, double rate) {

@@ -181,6 +181,8 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 Map.of(),
                 null,
+                List.of(),
+                List.of(),
                 List.of());
     }
 

@@ -48,6 +48,11 @@ public record Machine(Set<String> traits, Ratings ratings) {
         return new Machine(traits, Ratings.of(pack, own));
     }
 
+    /** The same machine on the mains of a region, see {@link Ratings#on}. */
+    public Machine on(double mainsVolts) {
+        return new Machine(traits, ratings.on(mainsVolts));
+    }
+
     /** School id to the choice that is followed. */
     public Map<String, String> schools() {
         return traits.stream()

@@ -89,7 +89,7 @@ public record Measure(
 
         /** The level of one machine: by its plate where that says it, with the same relative spread. */
         public Level on(Ratings ratings) {
-            var own = plate == null ? null : plate.mean(ratings);
+            var own = plate == null ? null : plate.mean(mean, ratings);
             return own == null ? this : new Level(own, spread * own / mean, shows, plate);
         }
     }
@@ -99,15 +99,32 @@ public record Measure(
         /** Ohms of a heating element: volts² ÷ watts (Joule's law). */
         ELEMENT {
             @Override
-            Double mean(Ratings ratings) {
+            Double mean(double usual, Ratings ratings) {
                 var volts = ratings.of(Rating.SUPPLY_VOLTAGE);
                 var watts = ratings.of(Rating.ELEMENT_POWER);
                 return volts == null || watts == null ? null : volts * volts / watts;
             }
+        },
+        /**
+         * Ohms of a pump's winding: what its plate says; else those usual at 230 volts, times the square of the volts, as a
+         * pump of the same power is wound for the mains of its region (Joule's law).
+         */
+        PUMP {
+            private static final double USUAL_VOLTS = 230;
+
+            @Override
+            Double mean(double usual, Ratings ratings) {
+                var own = ratings.of(Rating.PUMP_RESISTANCE);
+                var volts = ratings.of(Rating.SUPPLY_VOLTAGE);
+                return own != null || volts == null ? own : Double.valueOf(usual * Math.pow(volts / USUAL_VOLTS, 2));
+            }
         };
 
-        /** Null where the ratings that it takes are not known. */
-        abstract Double mean(Ratings ratings);
+        /**
+         * @param usual of the usual machine of the kind
+         * @return null where the ratings that it takes are not known
+         */
+        abstract Double mean(double usual, Ratings ratings);
     }
 
     public Measure {

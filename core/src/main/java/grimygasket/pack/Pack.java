@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -21,6 +22,8 @@ import java.util.stream.Collectors;
  * @param ratings what machines of the kind are usually made for, in base units
  * @param water where water may stand when it is opened; null for a machine without any
  * @param exclusive signs of which only one can be
+ * @param sources where its numbers come from; what none of them claims is an estimate
+ * @param families models that differ from the kind
  * @throws PackException if a reference leads nowhere or an id is used twice
  */
 public record Pack(
@@ -45,7 +48,9 @@ public record Pack(
         List<Cadence> cadences,
         Map<Rating, Double> ratings,
         StandingWater water,
-        List<Exclusive> exclusive) {
+        List<Exclusive> exclusive,
+        List<Source> sources,
+        List<ModelFamily> families) {
     /** Sets of faults and of layers are bit masks. */
     public static final int MOST_FAULTS = 63;
 
@@ -72,6 +77,8 @@ public record Pack(
         habits = Lists.copy(habits);
         cadences = Lists.copy(cadences);
         exclusive = Lists.copy(exclusive);
+        sources = Lists.copy(sources);
+        families = Lists.copy(families);
         ratings = ratings == null ? Map.of() : Map.copyOf(ratings);
         ratings.forEach(Rating::check);
         var problems = new References(
@@ -92,7 +99,9 @@ public record Pack(
                         cadences,
                         ratings.keySet(),
                         water,
-                        exclusive)
+                        exclusive,
+                        sources,
+                        families)
                 .problems();
         if (!problems.isEmpty()) {
             throw new PackException(problems);
@@ -182,6 +191,11 @@ public record Pack(
                 .map(this::caution)
                 .filter(caution -> Needs.met(caution.needs(), traits))
                 .toList();
+    }
+
+    /** Who says a number, by its address; empty for an estimate. */
+    public Optional<Source> sourceOf(String address) {
+        return sources.stream().filter(source -> source.claims(address)).findFirst();
     }
 
     public Proof proof(String proofId) {

@@ -28,6 +28,22 @@ public final class Ratings {
         return new Ratings(article + pack.name().toLowerCase(), copy(own), pack.ratings());
     }
 
+    /**
+     * The same where the mains have other volts than is usual for the kind; a machine's own plate goes before.
+     *
+     * @param mainsVolts as {@link Rating#SUPPLY_VOLTAGE} can be
+     * @throws IllegalArgumentException naming the value, if no mains have it
+     */
+    public Ratings on(double mainsVolts) {
+        Rating.SUPPLY_VOLTAGE.check(mainsVolts);
+        if (!usual.containsKey(Rating.SUPPLY_VOLTAGE)) {
+            return this;
+        }
+        var regional = copy(usual);
+        regional.put(Rating.SUPPLY_VOLTAGE, mainsVolts);
+        return new Ratings(kind, own, regional);
+    }
+
     private static Map<Rating, Double> copy(Map<Rating, Double> ratings) {
         var copy = new EnumMap<Rating, Double>(Rating.class);
         copy.putAll(ratings);

@@ -26,7 +26,9 @@ record References(
         List<Cadence> cadences,
         Set<Rating> ratings,
         StandingWater water,
-        List<Exclusive> exclusive) {
+        List<Exclusive> exclusive,
+        List<Source> sources,
+        List<ModelFamily> families) {
 
     /** A sentence for each problem; empty for a sound pack. */
     List<String> problems() {
@@ -47,6 +49,8 @@ record References(
         askable.addAll(signIds);
         askable.addAll(checkIds);
         ids("cadence", cadences, Cadence::id, problems);
+        ids("source", sources, Source::id, problems);
+        ids("family", families, ModelFamily::id, problems);
         var known = new Known(problems, traits(problems), ratings);
 
         atMost("faults", faults.size(), Pack.MOST_FAULTS, problems);

@@ -23,7 +23,7 @@ public final class Review {
     /**
      * A sentence for each danger, each fault without sign, check, remedy or advice, each sign without fault, each check that
      * tells nothing apart or cries wolf, each driver that fits no screw, each step shorter than what it waits for,
-     * and each part, proof, layer or caution that nothing uses.
+     * each number that a source claims and nobody uses, and each part, proof, layer or caution that nothing uses.
      */
     public static List<String> of(Pack pack) {
         var remarks = new ArrayList<>(Dangers.of(pack));
@@ -67,6 +67,7 @@ public final class Review {
         pack.proofs()
                 .forEach(proof -> minutes("Proof “" + proof.name() + "”", proof.minutes(), proof.steps(), remarks));
         unused(pack, remarks);
+        unknownNumbers(pack, remarks);
         return List.copyOf(remarks);
     }
 
@@ -134,6 +135,18 @@ public final class Review {
                     remarks.add(name + " is shorter than its step “" + step.text() + "”");
                 }
             });
+        }
+    }
+
+    /** What a source claims has to be a number that there is. */
+    private static void unknownNumbers(Pack pack, List<String> remarks) {
+        var addresses = Numbers.of(pack).keySet();
+        for (var source : pack.sources()) {
+            for (var claimed : source.numbers()) {
+                if (addresses.stream().noneMatch(address -> Source.matches(claimed, address))) {
+                    remarks.add("Source “" + source.text() + "” claims " + claimed + ", and there is no such number.");
+                }
+            }
         }
     }
 

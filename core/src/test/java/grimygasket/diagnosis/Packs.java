@@ -223,7 +223,9 @@ public final class Packs {
                 cadences,
                 ratings,
                 null,
-                exclusive);
+                exclusive,
+                List.of(),
+                List.of());
     }
 
     static Outcome outcome(String id, double leak, Map<String, Double> causes) {

@@ -68,7 +68,7 @@ public class AccessibilityTest extends BrowserTest {
         page.getByText("Its paths").waitFor();
         assertLargeEnough(page);
         page.navigate(installation.address() + "/settings");
-        page.getByText("How often to clean").first().waitFor();
+        unfold(page, " to choose");
         assertLargeEnough(page);
     }
 

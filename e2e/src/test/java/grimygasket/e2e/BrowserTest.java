@@ -63,6 +63,15 @@ abstract class BrowserTest {
         return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** Opens all that is folded away under a line with that text; at a desk it is open already. */
+    static void unfold(Page page, String text) {
+        page.getByText(text).first().waitFor();
+        var shut = page.locator("details:not([open]) > summary").filter(new Locator.FilterOptions().setHasText(text));
+        while (shut.count() > 0) {
+            shut.first().click();
+        }
+    }
+
     /** Takes a step of the plan, be it the advised one or another. */
     static void choose(Page page, String step) {
         var next = page.getByLabel("Next step");

@@ -128,18 +128,36 @@ public class KnowhowTest extends BrowserTest {
     @Test
     public void aSchoolChosenStands() {
         var page = open(Size.PHONE, "/settings");
+        unfold(page, " to choose");
         page.getByLabel("Heater turned up, and turned back").check();
         page.reload();
+        unfold(page, " to choose");
         assertThat(page.getByLabel("Heater turned up, and turned back")).isChecked();
         page.getByLabel("From the kettle by hand").check();
         page.reload();
+        unfold(page, " to choose");
         assertThat(page.getByLabel("From the kettle by hand")).isChecked();
+    }
+
+    @Test(dataProvider = "sizes")
+    public void whoSaysANumberAndWhichModelsDifferIsToBeRead(Size size) {
+        var page = open(size, "/know-how/dishwasher/numbers");
+        assertThat(page.getByLabel("IEC 60038, standard voltages: 230 V")).containsText("Supply voltage");
+        assertThat(page.getByLabel("Review of the packs by one experienced reader"))
+                .containsText("Clean the filter: time");
+        page.navigate(installation.address() + "/know-how/dishwasher/faults/filter-clogged");
+        assertThat(page.locator("main")).containsText("5 min (Review of the packs by one experienced reader)");
+        page.navigate(installation.address() + "/know-how/dishwasher/models");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ostrelle Lagoon")))
+                .isVisible();
     }
 
     @Test(dataProvider = "sizes")
     public void nothingIsCutOffAtTheSide(Size size) {
         var page = chromium.signedIn(installation, size);
-        for (var view : new String[] {"", "/faults", "/faults/impeller-jammed", "/signs", "/codes", "/versions"}) {
+        for (var view : new String[] {
+            "", "/faults", "/faults/impeller-jammed", "/signs", "/codes", "/models", "/numbers", "/versions"
+        }) {
             page.navigate(installation.address() + "/know-how/dishwasher" + view);
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dishwasher"))
                     .waitFor();

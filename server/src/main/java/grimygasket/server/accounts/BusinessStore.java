@@ -1,6 +1,15 @@
 package grimygasket.server.accounts;
 
 import grimygasket.diagnosis.Van;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Digits;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.Map;
 import java.util.Set;
@@ -20,8 +29,28 @@ public class BusinessStore {
      * @param currency ISO 4217 code of every price
      * @param labourPerHour what an hour of work is worth
      * @param returnTripMinutes what a second visit costs
+     * @param mainsVolts what the mains give where it works
      */
-    public record Business(String name, String currency, BigDecimal labourPerHour, int returnTripMinutes) {
+    public record Business(
+            @NotBlank(message = "Enter the name as it stands in reports.")
+            @Size(max = 80, message = "At most 80 characters.")
+            String name,
+
+            @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR.")
+            String currency,
+
+            @NotNull
+            @DecimalMin(value = "0", message = "Not below nothing.")
+            @DecimalMax(value = "10000", message = "At most 10 000 an hour.")
+            @Digits(integer = 5, fraction = 2, message = "A price has two places after the point at most.")
+            BigDecimal labourPerHour,
+
+            @Min(value = 0, message = "Not below nothing.") @Max(value = 600, message = "At most 600 minutes.")
+            int returnTripMinutes,
+
+            @Min(value = 90, message = "Mains give 90 to 260 volts.")
+            @Max(value = 260, message = "Mains give 90 to 260 volts.")
+            int mainsVolts) {
         /**
          * @param prices pack part id to its price, as far as the catalogue has it
          * @param onBoard pack ids of the parts on board
@@ -32,15 +61,21 @@ public class BusinessStore {
     }
 
     public Business get() {
-        return jdbc.sql("select name, currency, labour_per_hour, return_trip_minutes from business")
+        return jdbc.sql("select name, currency, labour_per_hour, return_trip_minutes, mains_volts from business")
                 .query(Business.class)
                 .single();
     }
 
     public void set(Business business) {
         jdbc.sql("""
-                        insert into business (id, name, currency, labour_per_hour, return_trip_minutes)
-                        values (1, :name, :currency, :labourPerHour, :returnTripMinutes)
+                        insert into business (id, name, currency, labour_per_hour, return_trip_minutes, mains_volts)
+                        values (1, :name, :currency, :labourPerHour, :returnTripMinutes, :mainsVolts)
+                        on duplicate key update
+                            name = :name,
+                            currency = :currency,
+                            labour_per_hour = :labourPerHour,
+                            return_trip_minutes = :returnTripMinutes,
+                            mains_volts = :mainsVolts
                         """).paramSource(business).update();
     }
 }

@@ -61,7 +61,7 @@ class CallDocumentController {
             documents.bringIn(document, me.id());
             var call = file.of(document.call().id(), me);
             var wording = new Wording(
-                    library.knowhow(call.machine().kind(), call.revision()),
+                    library.knowhow(call.machine(), call.revision()),
                     call.machine().maker(),
                     call.readings());
             call.entries().forEach(wording::of);

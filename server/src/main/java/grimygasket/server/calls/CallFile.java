@@ -7,6 +7,7 @@ import grimygasket.gauge.ResidualWater;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Layer;
+import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
@@ -92,7 +93,7 @@ class CallFile {
     /** @param me whose van the parts are taken from */
     CallView of(ServiceCall call, SignedIn me) {
         var file = records.of(call);
-        var pack = library.pack(file.machine().kind(), call.revision());
+        var pack = library.pack(file.machine(), call.revision());
         var machine = judge.machine(file.machine(), call);
         var findings = judge.findings(file.machine(), call.revision(), file.entries());
         var vanParts =
@@ -159,6 +160,10 @@ class CallFile {
                 file.photos(),
                 Tray.of(pack, laid, clock.millis()),
                 Tray.freeCups(laid).limit(FREE_CUPS).toList(),
+                library.knowhow(file.machine().kind(), call.revision())
+                        .family(file.machine().maker(), file.machine().model())
+                        .map(ModelFamily::id)
+                        .orElse(null),
                 pack.layers().stream()
                         .collect(Collectors.toMap(
                                 Layer::id, layer -> Opening.proposed(pack, machine, layer.id(), onTray))),
@@ -207,7 +212,7 @@ class CallFile {
     }
 
     Pack pack(ServiceCall call) {
-        return library.pack(machines.machine(call.machineId()).kind(), call.revision());
+        return library.pack(machines.machine(call.machineId()), call.revision());
     }
 
     Machine machine(ServiceCall call) {
@@ -240,7 +245,7 @@ class CallFile {
 
     private CallView.Beside beside(ServiceCall call) {
         var machine = machines.machine(call.machineId());
-        var kind = library.pack(machine.kind(), call.revision()).name();
+        var kind = library.pack(machine, call.revision()).name();
         return new CallView.Beside(call.id(), kind, machine.maker(), machine.model(), call.closedAt());
     }
 

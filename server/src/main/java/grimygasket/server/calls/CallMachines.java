@@ -36,7 +36,7 @@ public class CallMachines {
         var call = calls.call(callId);
         var machine = machines.machine(call.machineId());
         return new CallMachine(
-                library.pack(machine.kind(), call.revision()),
+                library.pack(machine, call.revision()),
                 judge.machine(machine, call),
                 judge.findings(machine, call.revision(), entries.of(callId)));
     }

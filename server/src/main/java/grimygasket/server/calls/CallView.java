@@ -41,6 +41,7 @@ import java.util.UUID;
  * @param phoneChecks what the customer may look at by telephone, likeliest to find something first
  * @param job the job sheet
  * @param tray what came off, in the order in which it goes back
+ * @param family id of the family of models that the machine belongs to; null for none
  * @param freeCups the next free cups for screws
  * @param toLay layer id to what is known to come off for work there and is not on the tray yet
  * @param unlaid ids of the layers that were opened with nothing of theirs on the tray
@@ -92,6 +93,7 @@ record CallView(
         List<Photo> photos,
         Tray tray,
         List<String> freeCups,
+        String family,
         Map<String, List<Piece>> toLay,
         List<String> unlaid,
         Map<String, List<String>> stationsOf,

@@ -37,7 +37,7 @@ class CautionController {
     public CallView keep(
             @PathVariable UUID callId, @PathVariable String caution, @AuthenticationPrincipal SignedIn me) {
         var call = calls.open(callId);
-        var pack = library.pack(machines.machine(call.machineId()).kind(), call.revision());
+        var pack = library.pack(machines.machine(call.machineId()), call.revision());
         if (pack.cautions().stream().noneMatch(known -> known.id().equals(caution))) {
             throw new Problem(Kind.NOT_FOUND, "There is no caution “" + caution + "” for this machine.");
         }

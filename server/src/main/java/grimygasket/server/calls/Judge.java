@@ -33,10 +33,11 @@ class Judge {
     grimygasket.diagnosis.Machine machine(Machine machine, ServiceCall call) {
         var kept = schools.ofCall(call.id());
         return grimygasket.diagnosis.Machine.of(
-                library.pack(machine.kind(), call.revision()),
-                machine.features(),
-                followed(call, kept.isEmpty() ? schools.of(call.accountId()) : kept),
-                machine.ratings());
+                        library.pack(machine, call.revision()),
+                        machine.features(),
+                        followed(call, kept.isEmpty() ? schools.of(call.accountId()) : kept),
+                        machine.ratings())
+                .on(business.get().mainsVolts());
     }
 
     /** On a visit for upkeep all that is due is cleaned, and then tried out, whatever the technician does else. */
@@ -82,8 +83,7 @@ class Judge {
 
     /** What a measured entry says. */
     private Amount reading(Machine machine, int revision, Entry entry) {
-        var measure =
-                library.pack(machine.kind(), revision).check(entry.subject()).measure();
+        var measure = library.pack(machine, revision).check(entry.subject()).measure();
         if (measure == null) {
             throw new IllegalArgumentException("nothing is measured at “" + entry.subject() + "”");
         }

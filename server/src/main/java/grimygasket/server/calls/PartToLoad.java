@@ -30,7 +30,7 @@ record PartToLoad(String name, String complaint, double chance, int onVan) {
     }
 
     private static List<PartToLoad> of(CallView call, Library library) {
-        var pack = library.pack(call.machine().kind(), call.revision());
+        var pack = library.pack(call.machine(), call.revision());
         var chances = new HashMap<String, Double>();
         double before = 0;
         for (var milestone : call.assessment().plan().order()) {

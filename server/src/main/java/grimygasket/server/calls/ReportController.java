@@ -33,7 +33,7 @@ class ReportController {
     @GetMapping("/api/calls/{callId}/report")
     Report report(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
         var call = file.of(callId, me);
-        var knowhow = library.knowhow(call.machine().kind(), call.revision());
+        var knowhow = library.knowhow(call.machine(), call.revision());
         return ReportOfCall.of(call, knowhow, business.get(), clock);
     }
 

@@ -100,7 +100,7 @@ class RoundController {
 
     private RoundCall line(CallView call) {
         var suspect = call.assessment().ranking().get(0);
-        var pack = library.pack(call.machine().kind(), call.revision());
+        var pack = library.pack(call.machine(), call.revision());
         return new RoundCall(
                 call.id(),
                 call.day(),

@@ -1,5 +1,6 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -28,20 +29,33 @@ final class Comparison {
     private Comparison() {}
 
     static List<Change> of(Knowhow before, Knowhow after) {
+        var changes = new ArrayList<>(of(before.pack(), after.pack()));
+        compare("codes", pieces(JSON.valueToTree(before.codes())), pieces(JSON.valueToTree(after.codes())), changes);
+        return List.copyOf(changes);
+    }
+
+    private static List<Change> of(Pack before, Pack after) {
+        return of(JSON.valueToTree(before), JSON.<JsonNode>valueToTree(after));
+    }
+
+    /** What differs between two packs as they are written. */
+    static List<Change> of(JsonNode was, JsonNode is) {
         var changes = new ArrayList<Change>();
-        JsonNode was = JSON.valueToTree(before.pack());
-        JsonNode is = JSON.valueToTree(after.pack());
         for (var property : is.properties()) {
             var section = property.getKey();
             if (property.getValue().isArray()) {
                 compare(section, pieces(was.path(section)), pieces(property.getValue()), changes);
+            } else if (property.getValue().isObject()) {
+                var details = details("", was.path(section), property.getValue());
+                if (!details.isEmpty()) {
+                    changes.add(new Change("pack", section, Difference.CHANGED, details));
+                }
             } else if (!property.getValue().equals(was.path(section))) {
                 var detail = was.path(section).asString() + " → "
                         + property.getValue().asString();
                 changes.add(new Change("pack", section, Difference.CHANGED, List.of(detail)));
             }
         }
-        compare("codes", pieces(JSON.valueToTree(before.codes())), pieces(JSON.valueToTree(after.codes())), changes);
         return List.copyOf(changes);
     }
 
@@ -64,7 +78,7 @@ final class Comparison {
     private static Map<String, JsonNode> pieces(JsonNode section) {
         var pieces = new LinkedHashMap<String, JsonNode>();
         for (var piece : section) {
-            var name = piece.has("maker")
+            var name = piece.has("code")
                     ? piece.path("maker").asString() + " " + piece.path("code").asString()
                     : piece.path("id").asString(piece.path("text").asString());
             pieces.put(name, piece);
@@ -73,6 +87,9 @@ final class Comparison {
     }
 
     private static List<String> details(String at, JsonNode was, JsonNode is) {
+        if (named(was) && named(is)) {
+            return details(at, JSON.valueToTree(pieces(was)), JSON.<JsonNode>valueToTree(pieces(is)));
+        }
         if (!was.isObject() || !is.isObject()) {
             return was.equals(is) ? List.of() : List.of(at + ": " + text(was) + " → " + text(is));
         }
@@ -83,6 +100,11 @@ final class Comparison {
             details.addAll(details(at.isEmpty() ? name : at + " " + name, was.path(name), is.path(name)));
         }
         return details;
+    }
+
+    /** Whether it is a list of things with ids, which are compared one by one. */
+    private static boolean named(JsonNode list) {
+        return list.isArray() && !list.isEmpty() && list.valueStream().allMatch(one -> one.has("id"));
     }
 
     private static String text(JsonNode value) {

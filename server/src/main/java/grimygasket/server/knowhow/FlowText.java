@@ -41,7 +41,8 @@ final class FlowText {
             var written = tag.equals(Tag.FLOAT)
                     ? new BigDecimal(value).stripTrailingZeros().toPlainString()
                     : value;
-            return super.representScalar(tag, written, value.contains("\n") ? ScalarStyle.DOUBLE_QUOTED : style);
+            var shown = tag.equals(Tag.FLOAT) && !written.contains(".") ? Tag.INT : tag;
+            return super.representScalar(shown, written, value.contains("\n") ? ScalarStyle.DOUBLE_QUOTED : style);
         }
     }
 }

@@ -1,10 +1,17 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.pack.Code;
+import grimygasket.pack.ModelFamily;
+import grimygasket.pack.Numbers;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Review;
+import grimygasket.pack.Source;
+import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.knowhow.Comparison.Change;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -27,14 +34,25 @@ class KnowhowController {
      */
     record KnowhowView(int revision, Pack pack, List<Code> codes, List<String> remarks) {}
 
+    /** @param changes against the kind */
+    record FamilyView(ModelFamily family, List<Change> changes) {}
+
+    /**
+     * @param value with its unit
+     * @param source id of the source that claims the number; null for an estimate
+     */
+    record NumberView(String address, String value, String source) {}
+
     private final Library library;
     private final SchoolStore schools;
     private final BusinessStore business;
+    private final AccountStore accounts;
 
-    KnowhowController(Library library, SchoolStore schools, BusinessStore business) {
+    KnowhowController(Library library, SchoolStore schools, BusinessStore business, AccountStore accounts) {
         this.library = library;
         this.schools = schools;
         this.business = business;
+        this.accounts = accounts;
     }
 
     /** The kinds of machine that there is know-how for. */
@@ -55,12 +73,43 @@ class KnowhowController {
 
     /**
      * @param revision the version wanted; the one in use if there is none
+     * @param family id of the family of models wanted; the kind as such if there is none
      */
     @GetMapping("/{kind}")
-    KnowhowView knowhow(@PathVariable String kind, @RequestParam(required = false) Integer revision) {
+    KnowhowView knowhow(
+            @PathVariable String kind,
+            @RequestParam(required = false) Integer revision,
+            @RequestParam(required = false) String family) {
         int number = revision == null ? library.active(kind) : revision;
         var known = library.knowhow(kind, number);
-        return new KnowhowView(number, known.pack(), known.codes(), Review.of(known.pack()));
+        var pack = family == null ? known.pack() : known.families().get(family);
+        if (pack == null) {
+            throw new Problem(Kind.NOT_FOUND, "There is no family “" + family + "” in this version.");
+        }
+        return new KnowhowView(number, pack, known.codes(), Review.of(known.pack()));
+    }
+
+    /** The families of models that differ from their kind, and in what. */
+    @GetMapping("/{kind}/families")
+    List<FamilyView> families(@PathVariable String kind) {
+        int number = library.active(kind);
+        var tree = PackReader.tree(library.texts(kind, number).pack());
+        return library.pack(kind, number).families().stream()
+                .map(family -> new FamilyView(family, Comparison.of(tree, Overlay.of(family, tree))))
+                .toList();
+    }
+
+    /** Every number of the version in use, and who says so. */
+    @GetMapping("/{kind}/numbers")
+    List<NumberView> numbers(@PathVariable String kind, @AuthenticationPrincipal SignedIn me) {
+        var family = accounts.family(me.id());
+        var pack = library.pack(kind, library.active(kind));
+        return Numbers.of(pack).entrySet().stream()
+                .map(number -> new NumberView(
+                        number.getKey(),
+                        number.getValue().show(family),
+                        pack.sourceOf(number.getKey()).map(Source::id).orElse(null)))
+                .toList();
     }
 
     /** Judges a machine that need not exist. */

@@ -1,8 +1,12 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
 
 /** Reads a pack and its code table together; refuses both with all that is wrong with either. */
 final class KnowhowReader {
@@ -17,7 +21,8 @@ final class KnowhowReader {
      * @throws PackException with a sentence for each problem
      */
     Knowhow read(String kind, Texts texts) {
-        var pack = packs.read(texts.pack());
+        var tree = PackReader.tree(texts.pack());
+        var pack = packs.read(tree);
         if (!pack.id().equals(kind)) {
             throw new PackException(
                     List.of("This pack is about “" + pack.id() + "”, not about “" + kind + "”: import it there."));
@@ -28,6 +33,25 @@ final class KnowhowReader {
             throw new PackException(
                     problems.stream().map(problem -> "Code table, " + problem).toList());
         }
-        return new Knowhow(pack, codes);
+        return new Knowhow(pack, codes, families(tree));
+    }
+
+    /** The packs of the families: the kind's, with their changes made. */
+    private Map<String, Pack> families(JsonNode tree) {
+        var families = new HashMap<String, Pack>();
+        var problems = new ArrayList<String>();
+        for (var family : tree.path("families")) {
+            try {
+                families.put(family.path("id").asString(), packs.read(Overlay.on(tree, family.path("changes"))));
+            } catch (PackException e) {
+                e.problems()
+                        .forEach(problem ->
+                                problems.add("family " + family.path("id").asString() + ": " + problem));
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw new PackException(problems);
+        }
+        return families;
     }
 }

@@ -3,6 +3,7 @@ package grimygasket.server.knowhow;
 import grimygasket.pack.Code;
 import grimygasket.pack.Pack;
 import grimygasket.server.knowhow.RevisionStore.Source;
+import grimygasket.server.machines.Machine;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.annotation.PostConstruct;
@@ -64,6 +65,16 @@ public class Library {
 
     public Pack pack(String kind, int revision) {
         return knowhow(kind, revision).pack();
+    }
+
+    /** What is known of a machine: of its family, or else of its kind. */
+    public Knowhow knowhow(Machine machine, int revision) {
+        var known = knowhow(machine.kind(), revision);
+        return known.family(machine.maker(), machine.model()).map(known::of).orElse(known);
+    }
+
+    public Pack pack(Machine machine, int revision) {
+        return knowhow(machine, revision).pack();
     }
 
     public Texts texts(String kind, int revision) {

@@ -34,10 +34,9 @@ final class PackReader {
     }
 
     /**
-     * @throws PackException if it is not YAML, breaks the schema, or refers to what it does not have
+     * @throws PackException if it breaks the schema, or refers to what it does not have
      */
-    Pack read(String yaml) {
-        var tree = tree(yaml);
+    Pack read(JsonNode tree) {
         var errors = schema.validate(tree);
         if (!errors.isEmpty()) {
             throw new PackException(problems(tree, errors));
@@ -49,7 +48,11 @@ final class PackReader {
         }
     }
 
-    /** The pack as a tree of today's form, unchecked. */
+    /**
+     * The pack as a tree of today's form, unchecked.
+     *
+     * @throws PackException if it is not YAML
+     */
     static JsonNode tree(String yaml) {
         try {
             return OlderPacks.today(YAML.readTree(yaml));

@@ -60,7 +60,7 @@ class FirstStart implements SmartInitializingSingleton {
             return;
         }
         var name = demo ? "Tidewrack Appliance Care" : "My business";
-        business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50));
+        business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50, 230));
         accounts.put(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "LEAD");
         if (demo) {
             accounts.put(COLLEAGUE, "rollo", "Rollo Fenn", password, "TECHNICIAN");

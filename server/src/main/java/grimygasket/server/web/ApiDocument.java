@@ -46,6 +46,8 @@ class ApiDocument {
             "meanwhile",
             "Hit.choice",
             "NewEntry.complaint",
+            "CallView.family",
+            "NumberView.source",
             "sinceDays",
             "reading",
             "light",

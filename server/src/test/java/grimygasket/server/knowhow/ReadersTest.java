@@ -60,6 +60,7 @@ public class ReadersTest {
     public void aPackFromBeforeScrewsCameInGroupsIsStillRead() {
         var today = Shipped.knowhow("dishwasher").pack();
         var older = shipped.pack()
+                .substring(0, shipped.pack().indexOf("families:"))
                 .replaceAll("screws: \\[(\\{[^}]*})\\]", "screws: $1")
                 .replace("clips: [pressed from below]", "clip: pressed from below");
         assertTrue(older.contains("clip: pressed from below") && !older.contains("screws: ["));

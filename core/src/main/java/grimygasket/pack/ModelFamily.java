@@ -1,0 +1,33 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * Models of one maker that differ from their kind in the same way. What differs is not kept here: the pack that a machine of
+ * the family is judged by is the kind's with those changes made.
+ *
+ * @param id unique within the pack
+ * @param name for example "Corvanne DW-6, all widths"
+ * @param maker whose they are
+ * @param models beginnings of their models' names; capitals, blanks and hyphens do not count
+ */
+public record ModelFamily(String id, String name, String maker, List<String> models) {
+    public ModelFamily {
+        Range.text("id of a family", id);
+        Range.text("name of family " + id, name);
+        Range.text("maker of family " + id, maker);
+        models = Lists.copy(models);
+        if (models.isEmpty()) {
+            throw new IllegalArgumentException("family " + id + " names no model");
+        }
+    }
+
+    public boolean has(String machinesMaker, String model) {
+        return plain(maker).equals(plain(machinesMaker))
+                && models.stream().anyMatch(beginning -> plain(model).startsWith(plain(beginning)));
+    }
+
+    private static String plain(String text) {
+        return text == null ? "" : text.toLowerCase().replaceAll("[\\s-]", "");
+    }
+}

@@ -1,0 +1,38 @@
+package grimygasket.pack;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Where numbers of a pack come from. A number that no source claims is an estimate.
+ *
+ * @param id unique within the pack
+ * @param text who or what says so
+ * @param on the day on which it was said or looked up, ISO 8601; of a standard the year may be all there is
+ * @param confidence how far it can be relied on
+ * @param numbers addresses as {@link Numbers} gives them; a star stands for any one member
+ */
+public record Source(String id, String text, String on, Confidence confidence, List<String> numbers) {
+    public Source {
+        Range.text("source id", id);
+        Range.text("text of source " + id, text);
+        Range.text("day of source " + id, on);
+        if (confidence == null) {
+            throw new IllegalArgumentException("source " + id + " does not say how far it can be relied on");
+        }
+        numbers = Lists.copy(numbers);
+    }
+
+    public boolean claims(String address) {
+        return numbers.stream().anyMatch(pattern -> matches(pattern, address));
+    }
+
+    static boolean matches(String pattern, String address) {
+        var regex = Stream.of(pattern.split("/"))
+                .map(part -> part.equals("*") ? "[^/]+" : Pattern.quote(part))
+                .collect(Collectors.joining("/"));
+        return address.matches(regex);
+    }
+}
