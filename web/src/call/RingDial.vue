@@ -63,7 +63,7 @@ const sealed = computed(() => segments.value.every((segment) => segment.sealed))
 </template>
 
 <style scoped>
-.segment:focus-visible {
+.segment:focus {
   outline: none;
 }
 .segment:focus-visible text {

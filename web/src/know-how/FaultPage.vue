@@ -3,7 +3,7 @@ import { toRef } from 'vue'
 import type { Knowhow } from '../api/types'
 import { codeName } from '../judgement/wording'
 import CautionNote from '../ui/CautionNote.vue'
-import { days, lowerFirst, percent } from '../ui/format'
+import { days, lowerFirst, often, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import ChangeLink from './draft/ChangeLink.vue'
 import MethodCard from './MethodCard.vue'
@@ -118,7 +118,7 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
           <ul class="list-disc pl-5">
             <li v-for="habit in habits" :key="habit.text">{{ habit.text }}</li>
             <li v-for="cadence in cadences" :key="cadence.id">
-              {{ cadence.task }}: every {{ days(cadence.shortDays) }} to {{ days(cadence.longDays)
+              {{ cadence.task }}: {{ often(cadence.shortDays, cadence.longDays)
               }}{{ cadence.limitDays ? `, at the latest after ${days(cadence.limitDays)}` : '' }} ({{
                 whoSays(`cadences/${cadence.id}/longDays`)
               }}).

@@ -1,10 +1,20 @@
 import { useStorage, type RemovableRef } from '@vueuse/core'
+import { watch } from 'vue'
 
 const PREFIX = 'grimy-gasket:draft:'
 
-/** Something half typed, kept on this device until it is sent: it outlives a reload and a closed browser. */
+/**
+ * Something half typed, kept on this device until it is sent: it outlives a reload and a closed browser. Nothing is kept of
+ * what is as it was before anybody typed.
+ */
 export function useDraft<T>(key: string, empty: T): RemovableRef<T> {
-  return useStorage(PREFIX + key, empty, localStorage, { mergeDefaults: true })
+  const untouched = JSON.stringify(empty)
+  const draft = useStorage(PREFIX + key, empty, localStorage, { mergeDefaults: true, writeDefaults: false })
+  watch(draft, (now) => JSON.stringify(now) === untouched && localStorage.removeItem(PREFIX + key), {
+    deep: true,
+    flush: 'post',
+  })
+  return draft
 }
 
 /** Half-typed things belong to whoever typed them: they go with the sign-out. */

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { days, hourMinute, hours, percent, shiftDay } from './format'
+import { days, hourMinute, hours, often, percent, shiftDay } from './format'
 
 test('no chance is said to be a certainty that is none', () => {
   expect(percent(0.9999)).toBe('>99%')
@@ -20,6 +20,13 @@ test('cadences are said in the unit that fits', () => {
   expect(days(1)).toBe('day')
   expect(days(14)).toBe('2 weeks')
   expect(days(182)).toBe('6 months')
+})
+
+test('how often something is done is said once where it does not vary', () => {
+  expect(often(30, 30)).toBe('every 4 weeks')
+  expect(often(14, 182)).toBe('every 2 weeks to 6 months')
+  expect(often(0, 30)).toBe('after each use to every 4 weeks')
+  expect(often(0, 0)).toBe('after each use')
 })
 
 test('days are counted over the end of a month and of winter time', () => {

@@ -42,6 +42,13 @@ export function days(value: number): string {
   return count === 1 ? unit : `${count} ${unit}s`
 }
 
+/** "after each use", "every 4 weeks", "every 2 weeks to 6 months". */
+export function often(shortDays: number, longDays: number): string {
+  const every = (value: number) => (value ? `every ${days(value)}` : 'after each use')
+  if (shortDays === longDays) return every(shortDays)
+  return `${every(shortDays)} to ${shortDays ? days(longDays) : every(longDays)}`
+}
+
 export const money = (amount: number, currency: string) =>
   new Intl.NumberFormat(undefined, { style: 'currency', currency }).format(amount)
 

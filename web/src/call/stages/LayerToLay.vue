@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Layer, Piece } from '../../api/types'
+import LineDrawing from '../../ui/LineDrawing.vue'
 import Tick from '../../ui/Tick.vue'
 import { useCallContext } from '../context'
 import { handling, screwsText } from '../job'
@@ -18,6 +19,7 @@ const label = (piece: Piece) =>
 <template>
   <section class="border-line grid gap-1.5 rounded-lg border-2 p-3" :aria-labelledby="`layer-${layer.id}`">
     <h3 :id="`layer-${layer.id}`" class="text-lg leading-tight">{{ layer.name }}</h3>
+    <LineDrawing v-if="layer.drawing" :drawing="layer.drawing" />
     <Tick
       v-for="piece in layer.pieces"
       :key="piece.id"

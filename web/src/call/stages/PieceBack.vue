@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Call, Laid, Line } from '../../api/types'
+import LineDrawing from '../../ui/LineDrawing.vue'
 import Stepper from '../../ui/Stepper.vue'
 import Tick from '../../ui/Tick.vue'
 import { useDraft } from '../../ui/drafts'
@@ -15,12 +16,17 @@ const props = defineProps<{
   waitsFor: string[]
   open: boolean
 }>()
-const { call, actions } = useCallContext()
+const { call, pack, actions } = useCallContext()
 const piece = computed(() => props.line.what)
-const draft = useDraft(`back:${props.line.id}`, {
+const asFound = () => ({
   back: piece.value.screws.map(({ screws }) => screws.count),
   confirmed: [] as Laid['confirmed'],
 })
+const draft = useDraft(`back:${props.line.id}`, asFound())
+const drawing = computed(
+  () =>
+    pack.value.layers.flatMap((layer) => layer.pieces).find((one) => one.id === piece.value.piece)?.drawing,
+)
 const staysOff = ref(false)
 const dry = computed(() => clock(new Date(piece.value.dryUntil).toISOString()))
 const note = computed(() => {
@@ -41,13 +47,11 @@ const note = computed(() => {
 const place = (change: Partial<Laid>) => actions.keep('pieces', { ...piece.value, ...change }, props.line)
 const screws = (back: (group: number) => number) =>
   piece.value.screws.map((some, group) => ({ ...some, back: back(group) }))
-const putBack = () =>
-  place({
-    place: 'BACK',
-    dryUntil: 0,
-    screws: screws((group) => draft.value.back[group] ?? 0),
-    confirmed: draft.value.confirmed,
-  })
+async function putBack() {
+  const screwsIn = screws((group) => draft.value.back[group] ?? 0)
+  const { confirmed } = draft.value
+  if (await place({ place: 'BACK', dryUntil: 0, screws: screwsIn, confirmed })) draft.value = asFound()
+}
 const onTray = () => place({ place: 'TRAY', screws: screws(() => 0), confirmed: [], reason: undefined })
 /** Tells one kind of screws of a piece from its others. */
 const which = (group: Laid['screws'][number]) =>
@@ -80,6 +84,7 @@ const confirm = (what: Laid['confirmed'][number], on: boolean) =>
         </button>
       </template>
       <template v-else>
+        <LineDrawing v-if="drawing" :drawing="drawing" />
         <p v-if="state !== 'READY' && handling(piece)">{{ handling(piece) }}</p>
         <template v-for="(group, i) in piece.screws" :key="i">
           <p>

@@ -12,11 +12,13 @@ import { usePieceForm } from './usePieceForm'
 const props = defineProps<{ line?: Line<Laid> }>()
 const open = defineModel<boolean>({ required: true })
 const { call, actions } = useCallContext()
-const { form, begin, another, laid } = usePieceForm(call, () => props.line)
+const { form, begin, clear, another, laid, freeCup } = usePieceForm(call, () => props.line)
 watch(open, (isOpen) => isOpen && begin())
 
 async function save() {
-  if (await actions.keep('pieces', laid(), props.line)) open.value = false
+  if (!(await actions.keep('pieces', laid(), props.line))) return
+  clear()
+  open.value = false
 }
 const confirmed = (what: keyof typeof CONFIRMATION, on: boolean) =>
   (form.value.confirm = on ? [...form.value.confirm, what] : form.value.confirm.filter((one) => one !== what))
@@ -31,6 +33,7 @@ const confirmed = (what: keyof typeof CONFIRMATION, on: boolean) =>
         :key="i"
         v-model="form.screws[i]!"
         :title="i ? 'Other screws' : 'Its screws'"
+        :free-cup="freeCup(i)"
       />
       <button
         v-if="form.screws.at(-1)!.count > 0"

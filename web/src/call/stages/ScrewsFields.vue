@@ -6,7 +6,7 @@ import type { ScrewsForm } from './usePieceForm'
 
 /** Screws of one kind; the rest is asked for once there are any. */
 const screws = defineModel<ScrewsForm>({ required: true })
-defineProps<{ title: string }>()
+defineProps<{ title: string; freeCup: string }>()
 </script>
 
 <template>
@@ -18,7 +18,7 @@ defineProps<{ title: string }>()
         <TextField v-model="screws.drive" label="Drive" required maxlength="40" placeholder="T20, cross 2" />
         <TextField v-model="screws.thread" label="Thread" maxlength="60" placeholder="for plastic, M4" />
         <TextField v-model="screws.place" label="Where" maxlength="80" placeholder="lower quarter" />
-        <TextField v-model="screws.cup" label="Cup" maxlength="4" />
+        <TextField v-model="screws.cup" label="Cup" maxlength="4" :placeholder="freeCup" />
       </div>
       <Stepper v-model="screws.lengthMm" label="long" unit="mm" :max="200" />
       <Tick v-model="screws.leftHand" label="Left-hand: they come loose to the right" />

@@ -25,19 +25,19 @@ interface PieceForm {
   confirm: Laid['confirm']
 }
 
-export const noScrews = (cup: string): ScrewsForm => ({
+const noScrews = (): ScrewsForm => ({
   count: 0,
   drive: '',
   thread: '',
   lengthMm: 0,
   place: '',
   leftHand: false,
-  cup,
+  cup: '',
 })
 
-const blank = (cup: string): PieceForm => ({
+const blank = (): PieceForm => ({
   name: '',
-  screws: [noScrews(cup)],
+  screws: [noScrews()],
   turn: '',
   clips: '',
   orientation: '',
@@ -45,11 +45,11 @@ const blank = (cup: string): PieceForm => ({
   confirm: [],
 })
 
-const of = (piece: Laid, cup: string): PieceForm => ({
+const of = (piece: Laid): PieceForm => ({
   name: piece.name,
   screws: piece.screws.length
     ? piece.screws.map((group) => ({ ...group.screws, cup: group.cup }))
-    : [noScrews(cup)],
+    : [noScrews()],
   turn: piece.turn ?? '',
   clips: piece.clips.join('\n'),
   orientation: piece.orientation ?? '',
@@ -72,17 +72,18 @@ const fresh = (): Laid => ({
 
 /** The form of a piece: a new one survives a reload while it is half typed; one on the tray is shown as it lies there. */
 export function usePieceForm(call: ComputedRef<Call>, line: () => Line<Laid> | undefined) {
-  const freeCup = (number = 0) => call.value.freeCups[number] ?? ''
-  const form = useDraft(`piece:${call.value.id}`, blank(freeCup()))
+  const freeCup = (group: number) => call.value.freeCups[group] ?? ''
+  const form = useDraft(`piece:${call.value.id}`, blank())
 
   function begin() {
     const piece = line()?.what
-    if (piece) form.value = of(piece, freeCup())
+    if (piece) form.value = of(piece)
     else if (!form.value.name || call.value.job.pieces.some(({ what }) => what.name === form.value.name))
-      form.value = blank(freeCup())
+      form.value = blank()
   }
 
-  const another = () => form.value.screws.push(noScrews(freeCup(form.value.screws.length)))
+  const clear = () => (form.value = blank())
+  const another = () => form.value.screws.push(noScrews())
 
   function laid(): Laid {
     const { name, screws, turn, clips, orientation, joint, confirm } = form.value
@@ -93,7 +94,7 @@ export function usePieceForm(call: ComputedRef<Call>, line: () => Line<Laid> | u
       screws: screws
         .map(({ cup, drive, thread, place, ...group }, i) => ({
           screws: { ...group, drive: drive.trim(), thread: thread.trim(), place: place.trim() },
-          cup: cup.trim(),
+          cup: cup.trim() || freeCup(i),
           back: Math.min(before.screws[i]?.back ?? 0, group.count),
         }))
         .filter((group) => group.screws.count > 0),
@@ -108,5 +109,5 @@ export function usePieceForm(call: ComputedRef<Call>, line: () => Line<Laid> | u
     }
   }
 
-  return { form, begin, another, laid }
+  return { form, begin, clear, another, laid, freeCup }
 }

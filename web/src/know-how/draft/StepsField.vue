@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Instruction } from '../../api/types'
+import { DRAWINGS, type Drawing } from '../../ui/drawings'
+import LineDrawing from '../../ui/LineDrawing.vue'
 import TextField from '../../ui/TextField.vue'
 
 /** The steps of a method; in the file one that is only a text is just that. */
@@ -48,8 +50,10 @@ function up(place: number) {
         :value="step.text"
         @input="change(i, { text: ($event.target as HTMLTextAreaElement).value })"
       />
-      <details :open="!!(step.why || step.use || step.stopIf)">
-        <summary class="min-h-12 cursor-pointer py-3 text-sm">Why, what with, and when to stop</summary>
+      <details :open="!!(step.why || step.use || step.stopIf || step.minutes || step.drawing)">
+        <summary class="min-h-12 cursor-pointer py-3 text-sm">
+          Why, what with, when to stop, how long, a drawing
+        </summary>
         <TextField
           v-for="more in MORE"
           :key="more.member"
@@ -59,6 +63,30 @@ function up(place: number) {
           maxlength="300"
           @update:model-value="change(i, { [more.member]: $event })"
         />
+        <TextField
+          class="mb-2"
+          label="Minutes of this step alone"
+          type="number"
+          min="0"
+          max="600"
+          step="any"
+          :model-value="String(step.minutes ?? '')"
+          @update:model-value="change(i, { minutes: Number($event) || undefined })"
+        />
+        <label class="mb-2 grid gap-1">
+          <span class="font-semibold">Drawing</span>
+          <select
+            class="field"
+            :value="step.drawing ?? ''"
+            @change="
+              change(i, { drawing: (($event.target as HTMLSelectElement).value as Drawing) || undefined })
+            "
+          >
+            <option value="">none</option>
+            <option v-for="({ alt }, drawing) in DRAWINGS" :key="drawing" :value="drawing">{{ alt }}</option>
+          </select>
+        </label>
+        <LineDrawing v-if="step.drawing" :drawing="step.drawing" />
       </details>
       <div class="-ml-4 flex flex-wrap">
         <button v-if="i" type="button" class="btn btn-quiet text-sm" @click="up(i)">

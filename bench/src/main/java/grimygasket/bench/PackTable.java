@@ -1,6 +1,7 @@
 package grimygasket.bench;
 
 import grimygasket.pack.Instruction;
+import grimygasket.pack.Numbers;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import grimygasket.server.knowhow.Shipped;
@@ -12,12 +13,22 @@ public final class PackTable {
 
     public static void main(String[] args) {
         System.out.printf(
-                "%n%-16s %7s %7s %7s %9s %7s %7s %7s %13s%n",
-                "machine", "faults", "signs", "checks", "remedies", "pieces", "habits", "tasks", "words/method");
+                "%n%-16s %7s %7s %7s %9s %7s %7s %7s %13s %20s%n",
+                "machine",
+                "faults",
+                "signs",
+                "checks",
+                "remedies",
+                "pieces",
+                "habits",
+                "tasks",
+                "words/method",
+                "numbers with source");
         for (var kind : Shipped.KINDS) {
             var pack = Shipped.knowhow(kind).pack();
+            var numbers = Numbers.of(pack).keySet();
             System.out.printf(
-                    "%-16s %7d %7d %7d %9d %7d %7d %7d %13.0f%n",
+                    "%-16s %7d %7d %7d %9d %7d %7d %7d %13.0f %12d of %d%n",
                     kind,
                     pack.faults().size(),
                     pack.signs().size(),
@@ -28,7 +39,11 @@ public final class PackTable {
                             .sum(),
                     pack.habits().size(),
                     pack.cadences().size(),
-                    medianWords(pack));
+                    medianWords(pack),
+                    numbers.stream()
+                            .filter(number -> pack.sourceOf(number).isPresent())
+                            .count(),
+                    numbers.size());
         }
     }
 

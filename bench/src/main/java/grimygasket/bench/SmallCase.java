@@ -116,7 +116,14 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 p.layers().stream()
                         .map(l -> new Layer(
-                                l.id(), l.name(), l.within(), l.openMinutes(), l.closeMinutes(), List.of(), List.of()))
+                                l.id(),
+                                l.name(),
+                                l.within(),
+                                l.openMinutes(),
+                                l.closeMinutes(),
+                                List.of(),
+                                List.of(),
+                                null))
                         .toList(),
                 List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
                 p.faults().stream()

@@ -10,15 +10,20 @@ import java.util.stream.Stream;
  * @param why the reason, for whoever does it the first time; null where it speaks for itself
  * @param use a tool or consumable of this step alone, with its amount, for example "citric acid, 30 g"; null for none
  * @param stopIf what, if it is seen, ends the work here, and what then; null for nothing
+ * @param minutes how long this step alone takes, or waits, over 0 to 600; null where nobody has said
+ * @param drawing what it looks like; null for none
  */
-public record Instruction(String text, String why, String use, String stopIf) {
+public record Instruction(String text, String why, String use, String stopIf, Double minutes, Drawing drawing) {
     public Instruction {
         Range.text("a step of a method", text);
+        if (minutes != null) {
+            Range.minutes("minutes of the step “" + text + "”", minutes);
+        }
     }
 
     /** One that is only a text. */
     public static Instruction valueOf(String text) {
-        return new Instruction(text, null, null, null);
+        return new Instruction(text, null, null, null, null, null);
     }
 
     /** All that it says. */

@@ -13,6 +13,7 @@ import java.util.List;
  * @param closeMinutes minutes to close again, 0 to 600
  * @param cautions ids of the cautions that stand at its opening
  * @param pieces what comes off, in the order in which it comes off
+ * @param drawing the order of the tray; null for none
  */
 public record Layer(
         String id,
@@ -21,7 +22,8 @@ public record Layer(
         double openMinutes,
         double closeMinutes,
         List<String> cautions,
-        List<Piece> pieces) {
+        List<Piece> pieces,
+        Drawing drawing) {
     public Layer {
         Range.text("layer id", id);
         Range.text("name of layer " + id, name);

@@ -16,6 +16,7 @@ import java.util.List;
  * @param optional whether it may well stay where it is
  * @param confirm what has to be seen when it is back
  * @param needs what a machine must meet to have it, see {@link Needs}
+ * @param drawing how it locks, or which way it sits; null for none
  */
 public record Piece(
         String id,
@@ -28,7 +29,8 @@ public record Piece(
         boolean lastIn,
         boolean optional,
         List<Confirmation> confirm,
-        List<String> needs) {
+        List<String> needs,
+        Drawing drawing) {
     public Piece {
         Range.text("piece id", id);
         Range.text("name of piece " + id, name);

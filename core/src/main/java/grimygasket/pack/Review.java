@@ -130,6 +130,9 @@ public final class Review {
     /** A step that says how long it takes is no longer than the whole. */
     private static void minutes(String name, double minutes, List<Instruction> steps, List<String> remarks) {
         for (var step : steps) {
+            if (step.minutes() != null && step.minutes() > minutes) {
+                remarks.add(name + " is shorter than its step “" + step.text() + "”");
+            }
             NUMBERS.forEach((word, number) -> {
                 if (number > minutes && step.said().toLowerCase().contains(word + " minutes")) {
                     remarks.add(name + " is shorter than its step “" + step.text() + "”");

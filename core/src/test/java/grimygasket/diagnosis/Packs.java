@@ -67,7 +67,7 @@ public final class Packs {
     }
 
     public Packs layer(String id, String within, double open, double close) {
-        return layer(new Layer(id, id, within, open, close, List.of(), List.of()));
+        return layer(new Layer(id, id, within, open, close, List.of(), List.of(), null));
     }
 
     public Packs layer(Layer layer) {

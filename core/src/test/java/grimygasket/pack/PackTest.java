@@ -54,7 +54,7 @@ public class PackTest {
         expectThrows(
                 IllegalArgumentException.class,
                 () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of(), List.of(), null, List.of()));
-        expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0, null, null));
+        expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0, null, null, null));
         expectThrows(IllegalArgumentException.class, () -> new Part("p", " ", false, false, 0));
     }
 

@@ -110,8 +110,9 @@ public class ReviewTest {
                 false,
                 false,
                 List.of(),
-                List.of());
-        var packs = harmless().layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(plate)));
+                List.of(),
+                null);
+        var packs = harmless().layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(plate), null));
         var bad = outcome("bad", Map.of("known", 0.9));
         assertEquals(
                 Review.of(packs.check(look("behind", "cover", List.of("T15 driver"), List.of(), 180, bad))
@@ -125,7 +126,7 @@ public class ReviewTest {
     public void aDriverFollowsFromTheScrewsThatComeOutOnTheWay() {
         var bad = outcome("bad", Map.of("known", 0.9));
         var pack = harmless()
-                .layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(held("plate", "T20", false))))
+                .layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(held("plate", "T20", false)), null))
                 .layer(new Layer(
                         "deep",
                         "deep",
@@ -133,7 +134,8 @@ public class ReviewTest {
                         1,
                         1,
                         List.of(),
-                        List.of(held("lid", "cross 2", false), held("maybe", "T8", true))))
+                        List.of(held("lid", "cross 2", false), held("maybe", "T8", true)),
+                        null))
                 .check(look("behind", "deep", List.of("torch"), List.of(), 0, bad))
                 .build();
         assertEquals(pack.check("behind").tools(), List.of("T20 driver", "cross 2 driver", "torch"));
@@ -141,14 +143,14 @@ public class ReviewTest {
 
     private static Piece held(String id, String drive, boolean optional) {
         var screws = List.of(new Screws(drive, "", 0, 2, "", false));
-        return new Piece(id, id, screws, null, null, null, false, false, optional, List.of(), List.of());
+        return new Piece(id, id, screws, null, null, null, false, false, optional, List.of(), List.of(), null);
     }
 
     @Test
     public void workBehindAnElectricCoverSaysToUnplug() {
         var packs = harmless()
                 .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of()))
-                .layer(new Layer("cover", "cover", null, 1, 1, List.of("shock"), List.of()));
+                .layer(new Layer("cover", "cover", null, 1, 1, List.of("shock"), List.of(), null));
         var bad = outcome("bad", Map.of("known", 0.9));
         assertEquals(
                 Dangers.of(packs.check(look("behind", "cover", List.of(), List.of(), 0, bad))

@@ -29,7 +29,7 @@ public class IsolationTest {
             .caution(new Caution("cuts", "Cuts", "Gloves.", Hazard.CUTS, List.of()))
             .caution(new Caution("power", "Power", "Unplug.", Hazard.POWER, List.of("!cordless")))
             .caution(new Caution("battery", "Battery", "First out.", Hazard.BATTERY, List.of("cordless")))
-            .layer(new Layer("cover", "Cover off", null, 2, 2, List.of("power", "battery"), List.of()))
+            .layer(new Layer("cover", "Cover off", null, 2, 2, List.of("power", "battery"), List.of(), null))
             .fault("clog", 0.1)
             .sign("weak", 0.1, Map.of("clog", 0.9))
             .check(new Check(

@@ -48,13 +48,14 @@ public class RingTest {
             false,
             false,
             List.of(Confirmation.LOCKED),
-            List.of());
+            List.of(),
+            null);
     private static final Piece SCREEN = new Piece(
-            "screen", "Metal screen", null, null, null, null, false, false, false, List.of(), List.of("chopper"));
+            "screen", "Metal screen", null, null, null, null, false, false, false, List.of(), List.of("chopper"), null);
     private static final Pack PACK = new Packs()
             .feature("chopper")
             .caution(new Caution("shock", "Electric shock", "Unplug.", Hazard.POWER, List.of()))
-            .layer(new Layer("below", "Kick plate off", null, 4, 4, List.of("shock"), List.of(PLATE, SCREEN)))
+            .layer(new Layer("below", "Kick plate off", null, 4, 4, List.of("shock"), List.of(PLATE, SCREEN), null))
             .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, null, List.of(), Map.of(), List.of()))
             .sign("sign", 0.1, Map.of("a", 0.9))
             .check(

@@ -131,7 +131,8 @@ public class TrayTest {
                 false,
                 false,
                 List.of(),
-                List.of());
+                List.of(),
+                null);
         var plate = piece("plate", "kick-plate", FOUR, Place.TRAY, 0);
         var laid =
                 Laid.of("p", "kick-plate", panel, Tray.freeCups(List.of(plate)).iterator());

@@ -45,7 +45,7 @@ public class DraftTest extends BrowserTest {
         add(page, "Cures", fault);
         button(page, "One more step").click();
         fill(page, "Step 1", "Unplugged: turn the old hose out of its collar, the new one in until it clicks.");
-        page.getByText("Why, what with, and when to stop").click();
+        page.getByText("Why, what with, when to stop").click();
         fill(page, "Stop if", "wires run in the hose.");
         page.getByLabel("Proved by").selectOption("sucks");
         keep(page);

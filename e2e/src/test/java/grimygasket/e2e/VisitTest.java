@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
@@ -148,6 +149,10 @@ public class VisitTest extends BrowserTest {
         call.touch("Worktop bracket: back in");
         assertThat(call.gaps()).hasText("1 screw of “Worktop bracket” over, cup A.");
         assertThat(page.getByLabel("Screws in the cups")).containsText("1 of 2 left");
+        assertEquals(
+                page.evaluate("Object.keys(localStorage).filter((key) => /:draft:(piece|back):/.test(key))"),
+                List.of(),
+                "nothing is kept of what was sent");
     }
 
     @Test

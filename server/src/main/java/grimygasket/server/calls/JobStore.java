@@ -205,22 +205,30 @@ class JobStore {
         return body;
     }
 
-    /** Takes a line back; one that is already gone is gone. */
+    /** Whether a call has a line with that id. */
+    boolean has(UUID callId, UUID id) {
+        return jdbc.sql("select count(*) from job_line where call_id = :callId and id = :id")
+                        .param("callId", callId)
+                        .param("id", id)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
+    /** Takes a line back with the photos of it; one that is already gone is gone. */
     void remove(UUID callId, UUID id, int version) {
         int removed = jdbc.sql("delete from job_line where call_id = :callId and id = :id and version = :version")
                 .param("callId", callId)
                 .param("id", id)
                 .param("version", version)
                 .update();
-        boolean there = jdbc.sql("select count(*) from job_line where call_id = :callId and id = :id")
-                        .param("callId", callId)
-                        .param("id", id)
-                        .query(Integer.class)
-                        .single()
-                > 0;
-        if (removed == 0 && there) {
+        if (removed == 0 && has(callId, id)) {
             throw new Problem(Kind.STALE, "This was changed on another screen meanwhile; it is shown as it is now.");
         }
+        jdbc.sql("delete from photo where call_id = :callId and line_id = :id")
+                .param("callId", callId)
+                .param("id", id)
+                .update();
     }
 
     /** A joint that is open again is to be watched again. */

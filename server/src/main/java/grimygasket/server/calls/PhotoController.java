@@ -33,12 +33,14 @@ class PhotoController {
 
     private final CallStore calls;
     private final PhotoStore photos;
+    private final JobStore job;
     private final CallFile file;
     private final Clock clock;
 
-    PhotoController(CallStore calls, PhotoStore photos, CallFile file, Clock clock) {
+    PhotoController(CallStore calls, PhotoStore photos, JobStore job, CallFile file, Clock clock) {
         this.calls = calls;
         this.photos = photos;
+        this.job = job;
         this.file = file;
         this.clock = clock;
     }
@@ -64,6 +66,9 @@ class PhotoController {
             @RequestBody byte[] bytes,
             @AuthenticationPrincipal SignedIn me) {
         calls.open(callId);
+        if (!job.has(callId, line)) {
+            throw new Problem(Kind.INVALID, "What this photo shows was taken back: lay it on the tray again first.");
+        }
         photos.addIfNew(callId, new Photo(photoId, line, clock.instant()), new Picture(type(bytes), bytes));
         calls.touch(callId);
         return file.of(callId, me);

@@ -56,6 +56,8 @@ class ApiDocument {
             "Instruction.why",
             "Instruction.use",
             "Instruction.stopIf",
+            "Instruction.minutes",
+            "drawing",
             "licensed",
             "Pack.water",
             "closedBy",

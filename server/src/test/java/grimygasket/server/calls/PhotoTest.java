@@ -43,12 +43,33 @@ public class PhotoTest extends ServerTest {
     }
 
     @Test
+    public void aPhotoShowsALineThatIsThereAndGoesWithIt() throws IOException {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var astray =
+                client.putPhoto(call.path + "/photos/" + UUID.randomUUID() + "?line=" + UUID.randomUUID(), picture());
+        assertEquals(astray.kind(), "invalid");
+        var line = call.lay("filter").body().path("job").path("pieces").path(0);
+        var id = line.path("id").asString();
+        client.putPhoto(call.path + "/photos/" + UUID.randomUUID() + "?line=" + id, picture());
+        var without = client.delete(
+                call.path + "/job/" + id + "?version=" + line.path("version").asInt());
+        assertEquals(without.body().path("photos").size(), 0);
+    }
+
+    @Test
     public void whatOnlyCallsItselfAPhotoIsRefused() {
         var client = signedIn();
         var call = Calls.add(client);
         var script = "<svg xmlns='http://www.w3.org/2000/svg'><script/></svg>".getBytes(StandardCharsets.UTF_8);
-        var refused =
-                client.putPhoto(call.path + "/photos/" + UUID.randomUUID() + "?line=" + UUID.randomUUID(), script);
+        var line = call.lay("filter")
+                .body()
+                .path("job")
+                .path("pieces")
+                .path(0)
+                .path("id")
+                .asString();
+        var refused = client.putPhoto(call.path + "/photos/" + UUID.randomUUID() + "?line=" + line, script);
         assertEquals(refused.kind(), "invalid");
         assertTrue(refused.detail().contains("JPEG and PNG"), refused.detail());
     }
