@@ -2,6 +2,7 @@ package grimygasket.pack;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 
 /** The data of a machine, as far as known: its own, and behind them what is usual for its kind. */
 public final class Ratings {
@@ -70,6 +71,19 @@ public final class Ratings {
     /** Whether it is the machine's own, not only the usual one. */
     public boolean isOwn(Rating rating) {
         return own.containsKey(rating);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Ratings ratings
+                && kind.equals(ratings.kind)
+                && own.equals(ratings.own)
+                && usual.equals(ratings.usual);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(kind, own, usual);
     }
 
     /** The kind in words: "a dishwasher". */

@@ -1,9 +1,7 @@
 package grimygasket.pack;
 
 import java.util.List;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 
 /**
  * Where numbers of a pack come from. A number that no source claims is an estimate.
@@ -30,9 +28,10 @@ public record Source(String id, String text, String on, Confidence confidence, L
     }
 
     static boolean matches(String pattern, String address) {
-        var regex = Stream.of(pattern.split("/"))
-                .map(part -> part.equals("*") ? "[^/]+" : Pattern.quote(part))
-                .collect(Collectors.joining("/"));
-        return address.matches(regex);
+        var wanted = pattern.split("/");
+        var members = address.split("/");
+        return wanted.length == members.length
+                && IntStream.range(0, wanted.length)
+                        .allMatch(i -> wanted[i].equals("*") || wanted[i].equals(members[i]));
     }
 }

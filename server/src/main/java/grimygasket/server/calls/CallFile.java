@@ -1,7 +1,5 @@
 package grimygasket.server.calls;
 
-import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Machine;
 import grimygasket.gauge.ResidualWater;
 import grimygasket.pack.Applicable;
@@ -20,7 +18,6 @@ import grimygasket.server.calls.CallView.StandingLitres;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.PartUse;
-import grimygasket.server.shelf.ShelfStore;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Curing;
 import grimygasket.visit.Gap;
@@ -28,7 +25,6 @@ import grimygasket.visit.Isolation;
 import grimygasket.visit.Laid;
 import grimygasket.visit.Opening;
 import grimygasket.visit.Openings;
-import grimygasket.visit.PartCount;
 import grimygasket.visit.PhoneChecks;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.Proving;
@@ -58,7 +54,6 @@ class CallFile {
     private final CallStore calls;
     private final CallRecords records;
     private final MachineStore machines;
-    private final ShelfStore shelf;
     private final AccountStore accounts;
     private final Library library;
     private final Judge judge;
@@ -69,7 +64,6 @@ class CallFile {
             CallStore calls,
             CallRecords records,
             MachineStore machines,
-            ShelfStore shelf,
             AccountStore accounts,
             Library library,
             Judge judge,
@@ -78,7 +72,6 @@ class CallFile {
         this.calls = calls;
         this.records = records;
         this.machines = machines;
-        this.shelf = shelf;
         this.accounts = accounts;
         this.library = library;
         this.judge = judge;
@@ -92,34 +85,19 @@ class CallFile {
 
     /** @param me whose van the parts are taken from */
     CallView of(ServiceCall call, SignedIn me) {
-        var file = records.of(call);
-        var pack = library.pack(file.machine(), call.revision());
-        var machine = judge.machine(file.machine(), call);
-        var findings = judge.findings(file.machine(), call.revision(), file.entries());
-        var vanParts =
-                shelf.partsFor(me.id(), file.machine().kind(), file.machine().maker());
-        var confirmed = file.cautions().stream().map(CautionKept::caution).collect(Collectors.toSet());
-        var judged = Diagnosis.assess(pack, machine, new Evidence(findings, judge.van(vanParts), confirmed));
-        // On a visit for upkeep nothing is to be found.
-        var assessment = call.upkeep() ? judged.withoutPlan() : judged;
+        var one = judge.assess(List.of(records.of(call)), me.id()).get(0);
+        var file = one.file();
+        var pack = one.pack();
+        var machine = one.machine();
+        var findings = one.findings();
+        var vanParts = one.parts();
+        var assessment = one.assessment();
         var family = accounts.family(me.id());
         var readings = new ReadingsOfCall(pack, machine, family);
         var job = file.job();
-        var laid = JobSheet.said(job.pieces());
-        var visit = new VisitRecord(
-                file.complaint(),
-                findings,
-                file.partUses().stream().map(CallFile::count).toList(),
-                confirmed,
-                laid,
-                JobSheet.said(job.conditions()),
-                JobSheet.said(job.debts()),
-                JobSheet.said(job.things()),
-                JobSheet.said(job.notes()),
-                JobSheet.said(job.proofs()),
-                call.closedAt() != null,
-                clock.millis());
-        var upkeep = upkeeps.of(call, pack, machine, visit);
+        var visit = one.visit(clock.millis());
+        var laid = visit.laid();
+        var upkeep = upkeeps.of(List.of(one)).get(call.id());
         var ring = upkeep == null ? Ring.of(pack, machine, visit) : Ring.ofUpkeep(pack, machine, upkeep, visit);
         var advice = upkeep == null
                 ? Advice.of(pack, machine, assessment, visit.conditions())
@@ -228,10 +206,6 @@ class CallFile {
                 .filter(at -> !at.isBefore(dawn))
                 .findFirst()
                 .orElse(null);
-    }
-
-    private static PartCount count(PartUse use) {
-        return new PartCount(use.remedy(), use.fits(), use.serial(), use.oldPart());
     }
 
     private static List<String> stations(Pack pack, Remedy remedy) {

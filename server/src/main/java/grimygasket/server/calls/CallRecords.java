@@ -2,6 +2,7 @@ package grimygasket.server.calls;
 
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.ShelfStore;
+import java.util.List;
 import org.springframework.stereotype.Component;
 
 /** Gathers all that is stored about a call, and stores all of one that was made elsewhere. */
@@ -36,16 +37,33 @@ class CallRecords {
     }
 
     CallRecord of(ServiceCall call) {
-        return new CallRecord(
-                call,
-                machines.customerOf(call.machineId()),
-                machines.machine(call.machineId()),
-                complaints.of(call.id()),
-                entries.of(call.id()),
-                cautions.of(call.id()),
-                shelf.usesOf(call.id()),
-                job.of(call.id()),
-                photos.of(call.id()));
+        return of(List.of(call)).get(0);
+    }
+
+    /** Each call's record, by one statement a table, however many calls they are. */
+    List<CallRecord> of(List<ServiceCall> calls) {
+        var ids = calls.stream().map(ServiceCall::id).toList();
+        var machineIds = calls.stream().map(ServiceCall::machineId).distinct().toList();
+        var customersOf = machines.customersOf(machineIds);
+        var machinesOf = machines.machines(machineIds);
+        var complaintsOf = complaints.of(ids);
+        var entriesOf = entries.of(ids);
+        var cautionsOf = cautions.of(ids);
+        var usesOf = shelf.usesOf(ids);
+        var jobOf = job.of(ids);
+        var photosOf = photos.of(ids);
+        return calls.stream()
+                .map(call -> new CallRecord(
+                        call,
+                        customersOf.get(call.machineId()),
+                        machinesOf.get(call.machineId()),
+                        complaintsOf.getOrDefault(call.id(), List.of()),
+                        entriesOf.getOrDefault(call.id(), List.of()),
+                        cautionsOf.getOrDefault(call.id(), List.of()),
+                        usesOf.getOrDefault(call.id(), List.of()),
+                        jobOf.getOrDefault(call.id(), JobSheet.EMPTY),
+                        photosOf.getOrDefault(call.id(), List.of())))
+                .toList();
     }
 
     /** Adds a call with all that was entered about it; customer and machine only if they are new here. */

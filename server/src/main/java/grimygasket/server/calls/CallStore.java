@@ -1,11 +1,14 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -14,7 +17,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class CallStore {
     private static final String COLUMNS = """
-            select id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep, closed_at, closed_by,
+            select machine_id as owner, id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep, closed_at, closed_by,
                    sign_off, advice, version
             from service_call
             """;
@@ -177,9 +180,15 @@ class CallStore {
 
     /** The closed calls about a machine, latest first. */
     List<ServiceCall> closedOf(UUID machineId) {
-        return jdbc.sql(COLUMNS + "where machine_id = :machineId and closed_at is not null order by closed_at desc")
-                .param("machineId", machineId)
-                .query(ServiceCall.class)
-                .list();
+        return closedOf(List.of(machineId)).getOrDefault(machineId, List.of());
+    }
+
+    /** Machine to the closed calls about it, latest first. */
+    Map<UUID, List<ServiceCall>> closedOf(Collection<UUID> machines) {
+        return ByOwner.read(
+                jdbc,
+                COLUMNS + "where machine_id in (:owners) and closed_at is not null order by closed_at desc",
+                machines,
+                ServiceCall.class);
     }
 }

@@ -1,7 +1,10 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.web.ByOwner;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -16,12 +19,12 @@ class CautionStore {
         this.clock = clock;
     }
 
-    /** In the order in which they were confirmed. */
-    List<CautionKept> of(UUID callId) {
-        return jdbc.sql("""
-                        select caution, at, entered_by as `by` from caution_kept
-                        where call_id = :callId order by at, caution
-                        """).param("callId", callId).query(CautionKept.class).list();
+    /** Call to its confirmed cautions, in the order in which they were confirmed. */
+    Map<UUID, List<CautionKept>> of(Collection<UUID> calls) {
+        return ByOwner.read(jdbc, """
+                select call_id as owner, caution, at, entered_by as `by` from caution_kept
+                where call_id in (:owners) order by at, caution
+                """, calls, CautionKept.class);
     }
 
     void keep(UUID callId, String caution, String by) {

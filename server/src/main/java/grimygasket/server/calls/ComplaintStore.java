@@ -1,7 +1,10 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.web.ByOwner;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -18,10 +21,15 @@ class ComplaintStore {
 
     /** In the order in which they were told. */
     List<Complaint> of(UUID callId) {
-        return jdbc.sql("select id, at, text from complaint where call_id = :callId order by at, id")
-                .param("callId", callId)
-                .query(Complaint.class)
-                .list();
+        return of(List.of(callId)).getOrDefault(callId, List.of());
+    }
+
+    /** Call to its complaints, in the order in which they were told. */
+    Map<UUID, List<Complaint>> of(Collection<UUID> calls) {
+        return ByOwner.read(jdbc, """
+                select call_id as owner, id, at, text from complaint
+                where call_id in (:owners) order by at, id
+                """, calls, Complaint.class);
     }
 
     void addIfNew(UUID id, UUID callId, String text) {

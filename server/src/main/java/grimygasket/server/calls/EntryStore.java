@@ -1,8 +1,11 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.web.ByOwner;
 import grimygasket.units.Amount;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -12,7 +15,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class EntryStore {
     private static final String COLUMNS =
-            "select id, at, entered_by as `by`, kind, subject, answer, reading, spread, complaint, version from entry ";
+            "select call_id as owner, id, at, entered_by as `by`, kind, subject, answer, reading, spread, complaint, version from entry ";
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -24,10 +27,16 @@ class EntryStore {
 
     /** The story of a call, oldest first. */
     List<Entry> of(UUID callId) {
-        return jdbc.sql(COLUMNS + "where call_id = :callId and taken_back_at is null order by at, id")
-                .param("callId", callId)
-                .query(Entry.class)
-                .list();
+        return of(List.of(callId)).getOrDefault(callId, List.of());
+    }
+
+    /** Call to its story, oldest first. */
+    Map<UUID, List<Entry>> of(Collection<UUID> calls) {
+        return ByOwner.read(
+                jdbc,
+                COLUMNS + "where call_id in (:owners) and taken_back_at is null order by at, id",
+                calls,
+                Entry.class);
     }
 
     /** The entries since the machine was last changed, and the facts, which are of the time before. */

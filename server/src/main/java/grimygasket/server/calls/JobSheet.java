@@ -27,6 +27,9 @@ record JobSheet(
         List<JobLine<Note>> notes,
         List<JobLine<ProofRun>> proofs,
         List<JobLine<WaterLeft>> water) {
+    static final JobSheet EMPTY =
+            new JobSheet(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+
     JobSheet {
         notes = notes == null ? List.of() : notes;
     }

@@ -1,6 +1,7 @@
 package grimygasket.server.calls;
 
 import grimygasket.server.calls.NotedController.Noted;
+import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.Condition;
@@ -12,6 +13,8 @@ import grimygasket.visit.ProofRun;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -38,7 +41,7 @@ class JobStore {
     private static final int MOST_NOTED = 200;
 
     private static final String COLUMNS =
-            "select id, kind, subject, at, entered_by, version, body from job_line where call_id = :callId ";
+            "select call_id as owner, id, kind, subject, at, entered_by, version, body from job_line ";
 
     private final JdbcClient jdbc;
     private final JsonMapper json;
@@ -53,10 +56,18 @@ class JobStore {
     private record Row(UUID id, String kind, String subject, Instant at, String enteredBy, int version, String body) {}
 
     JobSheet of(UUID callId) {
-        var rows = jdbc.sql(COLUMNS + "order by at, id")
-                .param("callId", callId)
-                .query(Row.class)
-                .list();
+        return of(List.of(callId)).getOrDefault(callId, JobSheet.EMPTY);
+    }
+
+    /** Call to its job sheet; one without a line is left out. */
+    Map<UUID, JobSheet> of(Collection<UUID> calls) {
+        var sheets = new HashMap<UUID, JobSheet>();
+        ByOwner.read(jdbc, COLUMNS + "where call_id in (:owners) order by at, id", calls, Row.class)
+                .forEach((call, rows) -> sheets.put(call, sheet(rows)));
+        return sheets;
+    }
+
+    private JobSheet sheet(List<Row> rows) {
         return new JobSheet(
                 lines(rows, Laid.class),
                 lines(rows, Condition.class),
@@ -174,7 +185,8 @@ class JobStore {
     /** The line with that id, or the one that there is already about its subject. */
     private Optional<Row> find(UUID callId, UUID id, String kind, String subject) {
         return jdbc
-                .sql(COLUMNS + "and (id = :id or (kind = :kind and subject = :subject)) for update")
+                .sql(COLUMNS
+                        + "where call_id = :callId and (id = :id or (kind = :kind and subject = :subject)) for update")
                 .param("callId", callId)
                 .param("id", id)
                 .param("kind", kind)

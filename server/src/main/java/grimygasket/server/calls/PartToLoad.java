@@ -1,6 +1,5 @@
 package grimygasket.server.calls;
 
-import grimygasket.server.knowhow.Library;
 import grimygasket.server.shelf.VanPart;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,19 +17,19 @@ record PartToLoad(String name, String complaint, double chance, int onVan) {
     /** Below this chance it is not worth the room. */
     private static final double WORTH_LOADING = 0.05;
 
-    static List<PartToLoad> of(List<CallView> calls, Library library) {
+    static List<PartToLoad> of(List<Assessed> calls) {
         var load = new ArrayList<PartToLoad>();
         for (var call : calls) {
-            if (call.closedAt() == null && !call.entries().isEmpty()) {
-                load.addAll(of(call, library));
+            if (call.call().closedAt() == null && !call.file().entries().isEmpty()) {
+                load.addAll(of(call));
             }
         }
         load.sort(Comparator.comparingDouble(PartToLoad::chance).reversed());
         return List.copyOf(load);
     }
 
-    private static List<PartToLoad> of(CallView call, Library library) {
-        var pack = library.pack(call.machine(), call.revision());
+    private static List<PartToLoad> of(Assessed call) {
+        var pack = call.pack();
         var chances = new HashMap<String, Double>();
         double before = 0;
         for (var milestone : call.assessment().plan().order()) {
@@ -42,7 +41,7 @@ record PartToLoad(String name, String complaint, double chance, int onVan) {
         return chances.entrySet().stream()
                 .filter(entry -> entry.getValue() >= WORTH_LOADING)
                 .map(entry -> {
-                    var fitting = call.vanParts().stream()
+                    var fitting = call.parts().stream()
                             .filter(part -> part.fits().equals(entry.getKey()))
                             .toList();
                     return new PartToLoad(
@@ -50,7 +49,7 @@ record PartToLoad(String name, String complaint, double chance, int onVan) {
                                     .findFirst()
                                     .map(part -> part.number() + " " + part.name())
                                     .orElse(pack.part(entry.getKey()).name()),
-                            call.complaint(),
+                            call.file().complaint(),
                             entry.getValue(),
                             fitting.stream().mapToInt(VanPart::onVan).sum());
                 })

@@ -1,7 +1,10 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.web.ByOwner;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -21,11 +24,12 @@ class PhotoStore {
 
     record Picture(String type, byte[] bytes) {}
 
-    List<Photo> of(UUID callId) {
-        return jdbc.sql("select id, line_id, at from photo where call_id = :callId order by at, id")
-                .param("callId", callId)
-                .query(Photo.class)
-                .list();
+    /** Call to its photos, oldest first. */
+    Map<UUID, List<Photo>> of(Collection<UUID> calls) {
+        return ByOwner.read(jdbc, """
+                select call_id as owner, id, line_id, at from photo
+                where call_id in (:owners) order by at, id
+                """, calls, Photo.class);
     }
 
     Optional<Picture> picture(UUID id, UUID callId) {

@@ -1,7 +1,7 @@
 package grimygasket.server.calls;
 
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.knowhow.Library;
+import grimygasket.visit.Upkeep;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -54,15 +54,48 @@ class RoundController {
             long stepsTaken,
             Instant closedAt) {}
 
+    /** @param upkeep what it has to do; null for a call that somebody made because of a fault */
+    private record Ahead(Assessed assessed, Upkeep upkeep) {
+        double minutes() {
+            return upkeep == null ? assessed.assessment().plan().expectedMinutes() : upkeep.minutes();
+        }
+
+        RoundCall line() {
+            var call = assessed.call();
+            var file = assessed.file();
+            var suspect = assessed.assessment().ranking().get(0);
+            return new RoundCall(
+                    call.id(),
+                    call.day(),
+                    call.plannedAt(),
+                    file.customer().name(),
+                    file.customer().street(),
+                    assessed.pack().name(),
+                    file.machine().maker(),
+                    file.machine().model(),
+                    file.complaint(),
+                    upkeep != null,
+                    file.entries().isEmpty() || upkeep != null
+                            ? null
+                            : assessed.pack().fault(suspect.fault()).name(),
+                    suspect.chance(),
+                    minutes(),
+                    file.entries().stream().filter(Entry::isWork).count(),
+                    call.closedAt());
+        }
+    }
+
     private final CallStore calls;
-    private final CallFile file;
-    private final Library library;
+    private final CallRecords records;
+    private final Judge judge;
+    private final UpkeepOfCall upkeeps;
     private final Clock clock;
 
-    RoundController(CallStore calls, CallFile file, Library library, Clock clock) {
+    RoundController(CallStore calls, CallRecords records, Judge judge, UpkeepOfCall upkeeps, Clock clock) {
         this.calls = calls;
-        this.file = file;
-        this.library = library;
+        this.records = records;
+        this.judge = judge;
+        this.upkeeps = upkeeps;
         this.clock = clock;
     }
 
@@ -74,50 +107,24 @@ class RoundController {
     @GetMapping("/api/round/{day}")
     Round round(@PathVariable LocalDate day, @AuthenticationPrincipal SignedIn me) {
         var today = LocalDate.now(clock);
-        var ofDay = files(calls.onDay(me.id(), day), me);
-        var leftOpen = day.equals(today) ? files(calls.openBefore(me.id(), day), me) : List.<CallView>of();
+        var ofDay = calls.onDay(me.id(), day);
+        var leftOpen = day.equals(today) ? calls.openBefore(me.id(), day) : List.<ServiceCall>of();
+        var all = Stream.concat(ofDay.stream(), leftOpen.stream()).toList();
+        var assessed = judge.assess(records.of(all), me.id());
+        var upkeepOf = upkeeps.of(assessed);
+        var ahead = assessed.stream()
+                .map(one -> new Ahead(one, upkeepOf.get(one.call().id())))
+                .toList();
+        var lines = ahead.stream().map(Ahead::line).toList();
         return new Round(
                 day,
                 today,
-                ofDay.stream()
-                        .filter(call -> call.closedAt() == null)
-                        .mapToDouble(RoundController::minutesLeft)
+                ahead.subList(0, ofDay.size()).stream()
+                        .filter(one -> one.assessed.call().closedAt() == null)
+                        .mapToDouble(Ahead::minutes)
                         .sum(),
-                ofDay.stream().map(this::line).toList(),
-                leftOpen.stream().map(this::line).toList(),
-                PartToLoad.of(Stream.concat(ofDay.stream(), leftOpen.stream()).toList(), library));
-    }
-
-    private List<CallView> files(List<ServiceCall> some, SignedIn me) {
-        return some.stream().map(call -> file.of(call, me)).toList();
-    }
-
-    private static double minutesLeft(CallView call) {
-        return call.upkeep() == null
-                ? call.assessment().plan().expectedMinutes()
-                : call.upkeep().minutes();
-    }
-
-    private RoundCall line(CallView call) {
-        var suspect = call.assessment().ranking().get(0);
-        var pack = library.pack(call.machine(), call.revision());
-        return new RoundCall(
-                call.id(),
-                call.day(),
-                call.plannedAt(),
-                call.customer().name(),
-                call.customer().street(),
-                pack.name(),
-                call.machine().maker(),
-                call.machine().model(),
-                call.complaint(),
-                call.upkeep() != null,
-                call.entries().isEmpty() || call.upkeep() != null
-                        ? null
-                        : pack.fault(suspect.fault()).name(),
-                suspect.chance(),
-                minutesLeft(call),
-                call.entries().stream().filter(Entry::isWork).count(),
-                call.closedAt());
+                lines.subList(0, ofDay.size()),
+                lines.subList(ofDay.size(), lines.size()),
+                PartToLoad.of(assessed));
     }
 }

@@ -1,21 +1,20 @@
 package grimygasket.server.calls;
 
-import grimygasket.diagnosis.Machine;
-import grimygasket.pack.Pack;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Upkeep;
 import grimygasket.visit.Upkeep.Last;
-import grimygasket.visit.VisitRecord;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What a call for upkeep has to do, by what the earlier calls about the machine did and found. */
+/** What calls for upkeep have to do, by what the earlier calls about the machine did and found. */
 @Component
 class UpkeepOfCall {
     private final CallStore calls;
@@ -30,33 +29,48 @@ class UpkeepOfCall {
         this.clock = clock;
     }
 
-    /** Null for a call that somebody made because of a fault. */
-    Upkeep of(ServiceCall call, Pack pack, Machine machine, VisitRecord visit) {
-        return call.upkeep() ? Upkeep.of(pack, machine, last(call, pack), visit) : null;
+    /** Call to what it has to do; a call that somebody made because of a fault is left out. */
+    Map<UUID, Upkeep> of(List<Assessed> some) {
+        var upkeeps = some.stream().filter(one -> one.call().upkeep()).toList();
+        var earlier = calls.closedOf(
+                upkeeps.stream().map(one -> one.call().machineId()).distinct().toList());
+        var ids = earlier.values().stream()
+                .flatMap(List::stream)
+                .map(ServiceCall::id)
+                .toList();
+        var entriesOf = entries.of(ids);
+        var jobOf = job.of(ids);
+        return upkeeps.stream().collect(Collectors.toMap(one -> one.call().id(), one -> {
+            var before = earlier.getOrDefault(one.call().machineId(), List.of());
+            var last = last(one, before, entriesOf, jobOf);
+            return Upkeep.of(one.pack(), one.machine(), last, one.visit(clock.millis()));
+        }));
     }
 
     /** By remedy, when it was last done on an earlier call. */
-    private Map<String, Last> last(ServiceCall call, Pack pack) {
+    private Map<String, Last> last(
+            Assessed one, List<ServiceCall> earlier, Map<UUID, List<Entry>> entriesOf, Map<UUID, JobSheet> jobOf) {
         var last = new HashMap<String, Last>();
-        for (var before : calls.closedOf(call.machineId())) {
-            if (!before.id().equals(call.id())) {
-                var found = JobSheet.said(job.of(before.id()).conditions());
-                var done = done(before);
-                pack.remedies().stream()
+        for (var before : earlier) {
+            if (!before.id().equals(one.call().id())) {
+                var found = JobSheet.said(
+                        jobOf.getOrDefault(before.id(), JobSheet.EMPTY).conditions());
+                var done = done(entriesOf.getOrDefault(before.id(), List.of()));
+                one.pack().remedies().stream()
                         .filter(remedy -> done.contains(remedy.id()))
                         .forEach(remedy -> last.computeIfAbsent(
                                 remedy.id(),
                                 id -> new Last(
-                                        daysSince(before, call),
-                                        Advice.found(pack, remedy.cures().keySet(), found))));
+                                        daysSince(before, one.call()),
+                                        Advice.found(one.pack(), remedy.cures().keySet(), found))));
             }
         }
         return last;
     }
 
     /** Ids of what was done, whatever it cured: cleaned is cleaned. */
-    private Set<String> done(ServiceCall before) {
-        return entries.of(before.id()).stream()
+    private static Set<String> done(List<Entry> story) {
+        return story.stream()
                 .filter(entry -> entry.kind() == Entry.Kind.REMEDY)
                 .map(Entry::subject)
                 .collect(Collectors.toSet());

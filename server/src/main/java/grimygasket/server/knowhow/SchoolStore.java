@@ -1,6 +1,10 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.server.web.ByOwner;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -17,18 +21,29 @@ public class SchoolStore {
 
     /** School id to choice. */
     public Map<String, String> of(UUID accountId) {
-        return choices("select school, choice from school_choice where account_id = :id", accountId);
+        return of(List.of(accountId)).getOrDefault(accountId, Map.of());
     }
 
-    /** What a call has kept, school id to choice; empty for a call that has kept nothing yet. */
-    public Map<String, String> ofCall(UUID callId) {
-        return choices("select school, choice from call_school where call_id = :id", callId);
+    /** Account to its choices; one that follows what is usual is left out. */
+    public Map<UUID, Map<String, String>> of(Collection<UUID> accounts) {
+        return choices(
+                "select account_id as owner, school, choice from school_choice where account_id in (:owners)",
+                accounts);
     }
 
-    private Map<String, String> choices(String sql, UUID id) {
-        record Row(String school, String choice) {}
-        var chosen = new LinkedHashMap<String, String>();
-        jdbc.sql(sql).param("id", id).query(Row.class).list().forEach(row -> chosen.put(row.school, row.choice));
+    /** Call to what it has kept, school id to choice; one that has kept nothing yet is left out. */
+    public Map<UUID, Map<String, String>> ofCalls(Collection<UUID> calls) {
+        return choices("select call_id as owner, school, choice from call_school where call_id in (:owners)", calls);
+    }
+
+    private record Choice(String school, String choice) {}
+
+    private Map<UUID, Map<String, String>> choices(String sql, Collection<UUID> owners) {
+        var chosen = new HashMap<UUID, Map<String, String>>();
+        ByOwner.read(jdbc, sql, owners, Choice.class)
+                .forEach((owner, choices) ->
+                        choices.forEach(one -> chosen.computeIfAbsent(owner, id -> new LinkedHashMap<>())
+                                .put(one.school, one.choice)));
         return chosen;
     }
 

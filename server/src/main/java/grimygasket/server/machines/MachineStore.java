@@ -1,13 +1,18 @@
 package grimygasket.server.machines;
 
 import grimygasket.pack.Rating;
+import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,6 +24,10 @@ public class MachineStore {
     MachineStore(JdbcClient jdbc) {
         this.jdbc = jdbc;
     }
+
+    private static final Supplier<Map<Rating, Double>> RATINGS = () -> new EnumMap<>(Rating.class);
+
+    private record Rated(Rating rating, double value) {}
 
     private record Row(UUID id, String kind, String maker, String model, String serial, String place, int version) {}
 
@@ -53,29 +62,45 @@ public class MachineStore {
     }
 
     public Machine machine(UUID id) {
-        return jdbc.sql("select id, kind, maker, model, serial, place, version from machine where id = :id")
-                .param("id", id)
-                .query(Row.class)
-                .optional()
-                .map(this::withFeatures)
+        return Optional.ofNullable(machines(List.of(id)).get(id))
                 .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This machine is not on file."));
     }
 
+    /** Machines by their ids; one that is not on file is left out. */
+    public Map<UUID, Machine> machines(Collection<UUID> ids) {
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
+        return complete(jdbc.sql(
+                                "select id, kind, maker, model, serial, place, version from machine where id in (:ids)")
+                        .param("ids", ids)
+                        .query(Row.class)
+                        .list())
+                .stream()
+                .collect(Collectors.toMap(Machine::id, machine -> machine));
+    }
+
     public Customer customerOf(UUID machineId) {
-        return jdbc.sql("""
-                        select c.id, c.name, c.street, c.phone
+        return customersOf(List.of(machineId)).get(machineId);
+    }
+
+    /** Machine to whose it is. */
+    public Map<UUID, Customer> customersOf(Collection<UUID> machines) {
+        return ByOwner.read(jdbc, """
+                        select m.id as owner, c.id, c.name, c.street, c.phone
                         from customer c join machine m on m.customer_id = c.id
-                        where m.id = :machineId
-                        """).param("machineId", machineId).query(Customer.class).single();
+                        where m.id in (:owners)
+                        """, machines, Customer.class).entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, one -> one.getValue().get(0)));
     }
 
     public List<Machine> machinesOf(UUID customerId) {
-        return jdbc.sql("""
+        return complete(
+                jdbc.sql("""
                         select id, kind, maker, model, serial, place, version
                         from machine where customer_id = :customerId order by id
-                        """).param("customerId", customerId).query(Row.class).list().stream()
-                .map(this::withFeatures)
-                .toList();
+                        """).param("customerId", customerId).query(Row.class).list());
     }
 
     /** Customers whose name, street or phone, or whose machine's maker or model, contains the text. */
@@ -118,23 +143,31 @@ public class MachineStore {
         }
     }
 
-    private Machine withFeatures(Row row) {
-        var features = jdbc.sql("select feature from machine_feature where machine_id = :id order by feature")
-                .param("id", row.id)
-                .query(String.class)
-                .list();
-        return new Machine(
-                row.id, row.kind, row.maker, row.model, row.serial, row.place, features, ratings(row.id), row.version);
-    }
-
-    private Map<Rating, Double> ratings(UUID machineId) {
-        var ratings = new EnumMap<Rating, Double>(Rating.class);
-        jdbc.sql("select rating, value from machine_rating where machine_id = :id")
-                .param("id", machineId)
-                .query(row -> {
-                    ratings.put(Rating.valueOf(row.getString("rating")), row.getDouble("value"));
-                });
-        return ratings;
+    /** With their features and ratings. */
+    private List<Machine> complete(List<Row> rows) {
+        var ids = rows.stream().map(Row::id).toList();
+        var features = ByOwner.read(jdbc, """
+                select machine_id as owner, feature from machine_feature
+                where machine_id in (:owners) order by feature
+                """, ids, (row, number) -> row.getString("feature"));
+        var ratings = ByOwner.read(
+                jdbc,
+                "select machine_id as owner, rating, value from machine_rating where machine_id in (:owners)",
+                ids,
+                Rated.class);
+        return rows.stream()
+                .map(row -> new Machine(
+                        row.id,
+                        row.kind,
+                        row.maker,
+                        row.model,
+                        row.serial,
+                        row.place,
+                        features.getOrDefault(row.id, List.of()),
+                        ratings.getOrDefault(row.id, List.of()).stream()
+                                .collect(Collectors.toMap(Rated::rating, Rated::value, (one, same) -> one, RATINGS)),
+                        row.version))
+                .toList();
     }
 
     /**

@@ -1,11 +1,17 @@
 package grimygasket.server.shelf;
 
+import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.PartCount.OldPart;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.SimplePropertyRowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,6 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The van's stock, and what calls take from it. */
 @Repository
 public class ShelfStore {
+    private static final RowMapper<VanPart> VAN_PARTS = new SimplePropertyRowMapper<>(VanPart.class);
+
     private final JdbcClient jdbc;
     private final Clock clock;
 
@@ -21,28 +29,34 @@ public class ShelfStore {
         this.clock = clock;
     }
 
-    /** The parts for a machine, with their count on the account's van; 0 for one that is not on board. */
-    public List<VanPart> partsFor(UUID accountId, String kind, String maker) {
-        return jdbc.sql("""
-                        select p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van
-                        from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
-                        where p.kind = :kind and (p.maker is null or p.maker = :maker)
-                        order by p.fits, p.price, p.number
-                        """)
-                .param("accountId", accountId)
-                .param("kind", kind)
-                .param("maker", maker)
-                .query(VanPart.class)
-                .list();
+    /** The parts for machines of some kinds, with their count on the account's van; 0 for one that is not on board. */
+    public Shelf shelf(UUID accountId, Set<String> kinds) {
+        return new Shelf(
+                kinds.isEmpty()
+                        ? List.of()
+                        : jdbc.sql("""
+                                        select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price,
+                                               coalesce(s.on_van, 0) as on_van
+                                        from part p left join van_stock s
+                                             on s.part_id = p.id and s.account_id = :accountId
+                                        where p.kind in (:kinds)
+                                        order by p.fits, p.price, p.number
+                                        """)
+                                .param("accountId", accountId)
+                                .param("kinds", kinds)
+                                .query((row, number) -> new Shelf.Article(
+                                        row.getString("kind"), row.getString("maker"), VAN_PARTS.mapRow(row, number)))
+                                .list());
     }
 
-    public List<PartUse> usesOf(UUID callId) {
-        return jdbc.sql("""
-                        select u.id, u.at, u.remedy, u.part_id, p.number, p.name, p.fits, u.used, u.unit_price,
-                               u.source, u.serial, u.old_part
-                        from part_use u join part p on p.id = u.part_id
-                        where u.call_id = :callId order by u.at, u.id
-                        """).param("callId", callId).query(PartUse.class).list();
+    /** Call to what it used, oldest first. */
+    public Map<UUID, List<PartUse>> usesOf(Collection<UUID> calls) {
+        return ByOwner.read(jdbc, """
+                select u.call_id as owner, u.id, u.at, u.remedy, u.part_id, p.number, p.name, p.fits, u.used, u.unit_price,
+                       u.source, u.serial, u.old_part
+                from part_use u join part p on p.id = u.part_id
+                where u.call_id in (:owners) order by u.at, u.id
+                """, calls, PartUse.class);
     }
 
     /** Logs parts for a call, taken from the van or ordered. A use with an id that is already there changes nothing. */

@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import java.util.UUID;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -55,6 +57,45 @@ public class RoundTest extends ServerTest {
         assertEquals(first.path("name").asString(), "CV-DP30 Drain pump 30 W, quarter turn");
         assertEquals(first.path("onVan").asInt(), 2);
         assertTrue(first.path("chance").asDouble() > 0.5);
+    }
+
+    @Test
+    public void aLongRoundTakesNoMoreStatementsThanAShortOne() {
+        var client = signedIn();
+        addOn("2031-07-01", client);
+        long one = statements(() -> client.get("/api/round/2031-07-01"));
+        for (int i = 0; i < 4; i++) {
+            addOn("2031-07-01", client);
+        }
+        assertEquals(client.get("/api/round/2031-07-01").body().path("calls").size(), 5);
+        assertEquals(statements(() -> client.get("/api/round/2031-07-01")), one);
+    }
+
+    private static void addOn(String day, Client client) {
+        var call = Calls.on(client, UUID.randomUUID());
+        client.put(
+                call.path,
+                Calls.body("Does not drain", "Tess Orrin", "Corvanne").replace("2031-05-06", day));
+        call.enter("CHECK", "filter-look", "clean");
+        call.lay("filter");
+    }
+
+    /** How many statements an answer takes; the least of some tries, as the server looks after its sessions meanwhile. */
+    private long statements(Runnable request) {
+        return IntStream.range(0, 3)
+                .mapToLong(i -> {
+                    long before = selects();
+                    request.run();
+                    return selects() - before;
+                })
+                .min()
+                .orElseThrow();
+    }
+
+    private long selects() {
+        return jdbc.sql("show global status like 'Com_select'")
+                .query((row, number) -> row.getLong("Value"))
+                .single();
     }
 
     @Test
