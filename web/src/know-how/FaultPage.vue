@@ -52,7 +52,7 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
         >
         <template v-else>Not on a path.</template>
         Of 10 000 machines that worked before, {{ per10000(fault.rate) }} have come to have it by themselves
-        by the day of the call: {{ whoSays(`faults/${fault.id}/rate`) }}.
+        by the day of the call{{ whoSays(`faults/${fault.id}/rate`) }}.
         <template v-if="fault.needs.length">Only where {{ needsText(fault.needs, pack) }}.</template>
       </p>
       <p v-if="causes.length">
@@ -119,9 +119,8 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
             <li v-for="habit in habits" :key="habit.text">{{ habit.text }}</li>
             <li v-for="cadence in cadences" :key="cadence.id">
               {{ cadence.task }}: {{ often(cadence.shortDays, cadence.longDays)
-              }}{{ cadence.limitDays ? `, at the latest after ${days(cadence.limitDays)}` : '' }} ({{
-                whoSays(`cadences/${cadence.id}/longDays`)
-              }}).
+              }}{{ cadence.limitDays ? `, at the latest after ${days(cadence.limitDays)}` : ''
+              }}{{ whoSays(`cadences/${cadence.id}/longDays`) }}.
             </li>
           </ul>
         </section>

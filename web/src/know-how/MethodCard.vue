@@ -23,7 +23,7 @@ const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
     <h4 class="font-head leading-tight font-bold">{{ method.name }}</h4>
     <slot />
     <p class="text-soft text-sm">
-      {{ minutes(method.minutes) }} ({{ says }})<template v-if="layer">, open: {{ layer }}</template
+      {{ minutes(method.minutes) }}{{ says }}<template v-if="layer">, open: {{ layer }}</template
       ><template v-if="method.tools.length">. Tools: {{ method.tools.join(', ') }}</template
       ><template v-if="parts">. Parts: {{ parts }}</template
       ><template v-if="remedy?.dryMinutes">. Dries {{ hours(remedy.dryMinutes) }}</template

@@ -47,11 +47,12 @@ export function addressName(pack: Pack, address: string): string {
   return [piece?.name ?? piece?.task ?? id, members.join(', ')].filter(Boolean).join(': ')
 }
 
-/** Says beside a number whose it is. */
+/** Says behind a number whose it is, in brackets; nothing while that is being looked up. */
 export function useWhoSays(pack: MaybeRefOrGetter<Pack>) {
   const { data } = useNumbers(() => toValue(pack).id)
   return (address: string) => {
-    const source = data.value?.find((number) => number.address === address)?.source
-    return toValue(pack).sources.find((one) => one.id === source)?.text ?? 'estimate'
+    if (!data.value) return ''
+    const source = data.value.find((number) => number.address === address)?.source
+    return ` (${toValue(pack).sources.find((one) => one.id === source)?.text ?? 'estimate'})`
   }
 }

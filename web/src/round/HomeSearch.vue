@@ -16,7 +16,7 @@ const { data: homes } = useHomes(refDebounced(text, 200))
       v-model="text"
       label="Find a known customer"
       type="search"
-      hint="By name, street, phone or model"
+      hint="By name, street, phone, model or serial number"
     />
     <ul v-if="text.trim() && homes" class="border-line mt-1 rounded-lg border-2" aria-label="Known customers">
       <li v-for="home in homes" :key="home.customer.id" class="border-line border-b p-2 last:border-b-0">

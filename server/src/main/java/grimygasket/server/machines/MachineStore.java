@@ -103,14 +103,14 @@ public class MachineStore {
                         """).param("customerId", customerId).query(Row.class).list());
     }
 
-    /** Customers whose name, street or phone, or whose machine's maker or model, contains the text. */
+    /** Customers whose name, street or phone, or whose machine's maker, model or serial number, contains the text. */
     public List<Customer> search(String text) {
         return jdbc.sql("""
                         select c.id, c.name, c.street, c.phone
                         from customer c
                         where concat_ws(' ', c.name, c.street, c.phone) like :pattern
                            or exists (select 1 from machine m where m.customer_id = c.id
-                                      and concat_ws(' ', m.maker, m.model) like :pattern)
+                                      and concat_ws(' ', m.maker, m.model, m.serial) like :pattern)
                         order by c.name limit 12
                         """)
                 .param("pattern", "%" + text.strip().replaceAll("([%_\\\\])", "\\\\$1") + "%")

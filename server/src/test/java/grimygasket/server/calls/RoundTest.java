@@ -108,9 +108,9 @@ public class RoundTest extends ServerTest {
     }
 
     @Test
-    public void findsCustomersByNameStreetPhoneAndModel() {
+    public void findsCustomersByNameStreetPhoneModelAndSerial() {
         var client = signedIn();
-        for (var text : new String[] {"plover", "harbour", "22%2000", "H60"}) {
+        for (var text : new String[] {"plover", "harbour", "22%2000", "H60", "118834"}) {
             var found = client.get("/api/customers?search=" + text).body();
             assertEquals(found.path(0).path("customer").path("name").asString(), "The Plover Inn (kitchen)", text);
             assertEquals(found.path(0).path("machines").path(0).path("maker").asString(), "Haldbeck");
