@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { useNumbers } from '../api/queries'
 import type { Knowhow } from '../api/types'
-import { addressName, CONFIDENCE } from './numbers'
+import { CONFIDENCE } from './numbers'
+import NumberRows from './NumberRows.vue'
 
 /** Where the numbers come from, the surest first; what nobody claims is an estimate. */
 const props = defineProps<{ knowhow: Knowhow }>()
@@ -25,31 +26,13 @@ const of = (source?: string) => numbers.value?.filter((number) => number.source 
     <section v-for="source in sources" :key="source.id" class="mb-6" :aria-labelledby="`source-${source.id}`">
       <h2 :id="`source-${source.id}`" class="text-lg leading-tight">{{ source.text }}</h2>
       <p class="text-soft text-sm">{{ source.on }} · {{ CONFIDENCE[source.confidence] }}</p>
-      <ul class="gap-x-8 md:columns-2">
-        <li
-          v-for="number in of(source.id)"
-          :key="number.address"
-          class="border-line flex break-inside-avoid items-baseline justify-between gap-3 border-b border-dashed py-1 leading-tight"
-        >
-          <span>{{ addressName(pack, number.address) }}</span>
-          <b class="font-mono text-sm">{{ number.value }}</b>
-        </li>
-      </ul>
+      <NumberRows :pack="pack" :numbers="of(source.id)" />
     </section>
     <details>
       <summary class="min-h-12 cursor-pointer py-3 font-semibold">
         The {{ of(undefined).length }} estimates
       </summary>
-      <ul class="gap-x-8 md:columns-2">
-        <li
-          v-for="number in of(undefined)"
-          :key="number.address"
-          class="border-line flex break-inside-avoid items-baseline justify-between gap-3 border-b border-dashed py-1 leading-tight"
-        >
-          <span>{{ addressName(pack, number.address) }}</span>
-          <b class="font-mono text-sm">{{ number.value }}</b>
-        </li>
-      </ul>
+      <NumberRows :pack="pack" :numbers="of(undefined)" />
     </details>
   </template>
 </template>

@@ -17,9 +17,8 @@ record Tools(Map<String, Layer> layers) {
         for (var one = layers.get(layer); one != null; one = layers.get(one.within())) {
             certain(one)
                     .flatMap(piece -> piece.screws().stream())
-                    .map(Screws::drive)
-                    .filter(drive -> tools.stream().noneMatch(tool -> tool.startsWith(drive)))
-                    .map(drive -> drive + " driver")
+                    .map(screws -> screws.drive() + " driver")
+                    .filter(driver -> !tools.contains(driver))
                     .forEach(driver -> tools.add(0, driver));
         }
         return tools;

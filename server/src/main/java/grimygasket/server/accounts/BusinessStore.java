@@ -40,7 +40,7 @@ public class BusinessStore {
             String currency,
 
             @NotNull
-            @DecimalMin(value = "0", message = "Not below nothing.")
+            @DecimalMin(value = "0.01", message = "More than nothing: parts are weighed against it.")
             @DecimalMax(value = "10000", message = "At most 10 000 an hour.")
             @Digits(integer = 5, fraction = 2, message = "A price has two places after the point at most.")
             BigDecimal labourPerHour,

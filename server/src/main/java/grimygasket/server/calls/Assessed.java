@@ -9,8 +9,6 @@ import grimygasket.server.shelf.VanPart;
 import grimygasket.visit.PartCount;
 import grimygasket.visit.VisitRecord;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * A call with what the diagnosis makes of it.
@@ -31,10 +29,6 @@ record Assessed(
         return file.call();
     }
 
-    Set<String> confirmed() {
-        return file.cautions().stream().map(CautionKept::caution).collect(Collectors.toSet());
-    }
-
     /** @param now in milliseconds since 1970 */
     VisitRecord visit(long now) {
         var job = file.job();
@@ -42,7 +36,7 @@ record Assessed(
                 file.complaint(),
                 findings,
                 file.partUses().stream().map(Assessed::count).toList(),
-                confirmed(),
+                file.confirmed(),
                 JobSheet.said(job.pieces()),
                 JobSheet.said(job.conditions()),
                 JobSheet.said(job.debts()),

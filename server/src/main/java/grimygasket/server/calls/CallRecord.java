@@ -5,6 +5,7 @@ import grimygasket.server.machines.Customer;
 import grimygasket.server.machines.Machine;
 import grimygasket.server.shelf.PartUse;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** All that is stored about a call. */
@@ -18,6 +19,11 @@ record CallRecord(
         List<PartUse> partUses,
         JobSheet job,
         List<Photo> photos) {
+
+    /** Ids of the cautions that were confirmed. */
+    Set<String> confirmed() {
+        return cautions.stream().map(CautionKept::caution).collect(Collectors.toSet());
+    }
 
     /** All complaints in one line. */
     String complaint() {

@@ -1,9 +1,12 @@
 package grimygasket.server.calls;
 
+import grimygasket.diagnosis.Assessment;
+import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Recent;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.BusinessStore;
@@ -25,11 +28,14 @@ import org.springframework.stereotype.Component;
 /** Puts what is stored of a call into the terms of the diagnosis. */
 @Component
 class Judge {
+    private static final int ASSESSMENTS_KEPT = 512;
+
     private final Library library;
     private final SchoolStore schools;
     private final BusinessStore business;
     private final ShelfStore shelves;
-    private final Assessments assessments = new Assessments();
+    /** The same evidence on the same machine is always judged alike. */
+    private final Recent<Assessment> assessments = new Recent<>(ASSESSMENTS_KEPT);
 
     Judge(Library library, SchoolStore schools, BusinessStore business, ShelfStore shelves) {
         this.library = library;
@@ -71,8 +77,8 @@ class Judge {
         var machine = machine(file.machine(), pack, chosen, settings);
         var findings = findings(file.machine(), revision, file.entries());
         var parts = shelf.partsFor(file.machine().kind(), file.machine().maker());
-        var confirmed = file.cautions().stream().map(CautionKept::caution).collect(Collectors.toSet());
-        var judged = assessments.of(pack, machine, new Evidence(findings, van(settings, parts), confirmed));
+        var evidence = new Evidence(findings, van(settings, parts), file.confirmed());
+        var judged = assessments.of(pack, List.of(machine, evidence), () -> Diagnosis.assess(pack, machine, evidence));
         return new Assessed(file, pack, machine, findings, parts, file.call().upkeep() ? judged.withoutPlan() : judged);
     }
 

@@ -24,12 +24,27 @@ final class Comparison {
      * @param piece its id, or what names it
      * @param details for a changed piece, what was and what is
      */
-    record Change(String section, String piece, Difference difference, List<String> details) {}
+    record Change(String section, String piece, Difference difference, List<String> details) {
+        /** The same, for the models of a family alone. */
+        Change of(String family) {
+            return new Change("family " + family + ", " + section, piece, difference, details);
+        }
+    }
 
     private Comparison() {}
 
     static List<Change> of(Knowhow before, Knowhow after) {
         var changes = new ArrayList<>(of(before.pack(), after.pack()));
+        for (var family : after.pack().families()) {
+            var was = before.families().get(family.id());
+            if (was != null) {
+                of(was, after.families().get(family.id())).stream()
+                        .filter(change -> !changes.contains(change))
+                        .map(change -> change.of(family.id()))
+                        .toList()
+                        .forEach(changes::add);
+            }
+        }
         compare("codes", pieces(JSON.valueToTree(before.codes())), pieces(JSON.valueToTree(after.codes())), changes);
         return List.copyOf(changes);
     }

@@ -1,8 +1,6 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.pack.Dangers;
 import grimygasket.pack.PackException;
-import grimygasket.pack.Review;
 import grimygasket.server.knowhow.Comparison.Change;
 import java.util.List;
 
@@ -19,8 +17,7 @@ record Inspection(List<String> problems, List<String> dangers, List<String> rema
         var inUse = library.knowhow(kind, library.active(kind));
         try {
             var known = library.read(kind, texts);
-            return new Inspection(
-                    List.of(), Dangers.of(known.pack()), Review.of(known.pack()), Comparison.of(inUse, known));
+            return new Inspection(List.of(), known.dangers(), known.remarks(), Comparison.of(inUse, known));
         } catch (PackException e) {
             return new Inspection(e.problems(), List.of(), List.of(), List.of());
         }

@@ -1,11 +1,15 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.pack.Code;
+import grimygasket.pack.Dangers;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Review;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * What is known about one kind of machine, or of one family of its models.
@@ -25,6 +29,26 @@ public record Knowhow(Pack pack, List<Code> codes, Map<String, Pack> families) {
         return pack.families().stream()
                 .filter(family -> family.has(maker, model))
                 .findFirst();
+    }
+
+    /** What could hurt whoever follows it: what the kind's pack says, and what a family's changes make of it. */
+    List<String> dangers() {
+        return ofAll(Dangers::of);
+    }
+
+    /** What it leaves unsaid, its dangers among it. */
+    List<String> remarks() {
+        return ofAll(Review::of);
+    }
+
+    private List<String> ofAll(Function<Pack, List<String>> said) {
+        var all = new ArrayList<>(said.apply(pack));
+        for (var family : pack.families()) {
+            said.apply(families.get(family.id())).stream()
+                    .filter(line -> !all.contains(line))
+                    .forEach(line -> all.add(family.name() + ": " + line));
+        }
+        return List.copyOf(all);
     }
 
     /** The same for the machines of a family. */

@@ -4,7 +4,6 @@ import grimygasket.pack.Code;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Numbers;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Review;
 import grimygasket.pack.Source;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
@@ -86,7 +85,7 @@ class KnowhowController {
         if (pack == null) {
             throw new Problem(Kind.NOT_FOUND, "There is no family “" + family + "” in this version.");
         }
-        return new KnowhowView(number, pack, known.codes(), Review.of(known.pack()));
+        return new KnowhowView(number, pack, known.codes(), known.remarks());
     }
 
     /** The families of models that differ from their kind, and in what. */

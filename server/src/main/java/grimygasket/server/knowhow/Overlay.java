@@ -4,6 +4,7 @@ import grimygasket.pack.ModelFamily;
 import grimygasket.pack.PackException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -12,8 +13,13 @@ import tools.jackson.databind.node.ObjectNode;
  * What a family of models changes of its kind's pack. The changes have the form of the pack, and name only what differs: a
  * member with a new value, or with null to take it out (as in a JSON merge patch, RFC 7396). Lists of pieces are named by the
  * pieces' ids. A piece itself can be neither added nor taken out, so that a call's entries mean the same for every model.
+ * What guards against harm can be added to, and never taken away.
  */
 final class Overlay {
+    /** Members that guard against harm: a family may add to a list of them, and change nothing else. */
+    private static final Set<String> GUARDS =
+            Set.of("cautions", "danger", "alarm", "licensed", "causesFirst", "stopIf");
+
     private final List<String> problems = new ArrayList<>();
 
     private Overlay() {}
@@ -48,7 +54,9 @@ final class Overlay {
             var name = change.getKey();
             var was = piece.path(name);
             var is = change.getValue();
-            if (is.isNull()) {
+            if (GUARDS.contains(name) && !keepsAll(was, is)) {
+                problems.add(at + name + " cannot be taken away or changed: it guards against harm");
+            } else if (is.isNull()) {
                 piece.remove(name);
             } else if (was instanceof ObjectNode object && is.isObject()) {
                 merge(object, is, at + name + " ");
@@ -58,6 +66,16 @@ final class Overlay {
                 piece.set(name, is);
             }
         }
+    }
+
+    /** Whether nothing is lost that was there. */
+    private static boolean keepsAll(JsonNode was, JsonNode is) {
+        if (was.isMissingNode()) {
+            return true;
+        }
+        return was.isArray()
+                && is.isArray()
+                && was.valueStream().allMatch(guard -> is.valueStream().anyMatch(guard::equals));
     }
 
     private void mergeOne(ArrayNode list, String id, JsonNode changes, String at) {

@@ -38,6 +38,9 @@ public class BusinessTest extends ServerTest {
         for (var member : new String[] {"name", "labourPerHour", "mainsVolts"}) {
             assertNotEquals(refused.path("fields").path(member).asString(""), "", refused.toString());
         }
+        var free = lead.put("/api/business", business("Tidewrack", "0", 230));
+        assertNotEquals(
+                free.body().path("fields").path("labourPerHour").asString(""), "", "parts are weighed against it");
         var foreign = business("Tidewrack", "66", 230).replace("EUR", "USD");
         assertEquals(lead.put("/api/business", foreign).kind(), "invalid");
     }

@@ -69,6 +69,36 @@ public class FamilyTest {
     }
 
     @Test
+    public void aFamilyIsHeldAgainstTheSameDangersAsItsKind() {
+        assertEquals(with("{parts: {heater: {price: 71}}}").dangers(), List.of());
+        var dangers = with("{checks: {impeller: {steps: [Turn it.]}}}").dangers();
+        assertTrue(dangers.toString().contains("Tilting: "), dangers.toString());
+    }
+
+    @Test
+    public void whatGuardsAgainstHarmIsNeverTakenAway() {
+        for (var change : new String[] {
+            "{layers: {sump-cover: {cautions: []}}}",
+            "{layers: {sump-cover: {cautions: null}}}",
+            "{remedies: {wiring-licensed: {licensed: null}}}",
+            "{cautions: {shock: {text: Never mind.}}}"
+        }) {
+            var refused = expectThrows(PackException.class, () -> with(change));
+            assertTrue(refused.problems().get(0).endsWith("it guards against harm"), refused.problems() + change);
+        }
+        with("{layers: {sump-cover: {cautions: [shock, glass]}}}");
+    }
+
+    @Test
+    public void aVersionThatChangesOnlyAFamilyDiffers() {
+        var changes = Comparison.of(with("{parts: {heater: {price: 71}}}"), with("{parts: {heater: {price: 72}}}"));
+        assertEquals(
+                changes,
+                List.of(new Comparison.Change(
+                        "family tilting, parts", "heater", Comparison.Difference.CHANGED, List.of("price: 71 → 72"))));
+    }
+
+    @Test
     public void whatBreaksTheFormIsNamedWithItsFamily() {
         var bad = expectThrows(PackException.class, () -> with("{faults: {filter-clogged: {rate: 4}}}"));
         assertTrue(

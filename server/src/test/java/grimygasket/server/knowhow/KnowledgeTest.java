@@ -10,11 +10,9 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Code;
-import grimygasket.pack.Dangers;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Review;
 import grimygasket.pack.Sign;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -81,12 +79,12 @@ public class KnowledgeTest {
 
     @Test(dataProvider = "kinds")
     public void nothingIsLeftUnsaid(String kind) {
-        assertEquals(String.join("\n", Review.of(pack(kind))), "");
+        assertEquals(String.join("\n", Shipped.knowhow(kind).remarks()), "");
     }
 
     @Test(dataProvider = "kinds")
     public void nothingInItHurtsWhoeverFollowsIt(String kind) {
-        assertEquals(String.join("\n", Dangers.of(pack(kind))), "");
+        assertEquals(String.join("\n", Shipped.knowhow(kind).dangers()), "");
     }
 
     @Test
