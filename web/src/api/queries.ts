@@ -102,7 +102,7 @@ export function useMeters() {
 /** The models of a kind that differ from it, and in what. */
 export function useFamilies(kind: MaybeRefOrGetter<string>) {
   return useQuery({
-    queryKey: ['families', computed(() => toValue(kind))],
+    queryKey: ['know-how', computed(() => toValue(kind)), 'in-use', 'all', 'families'],
     queryFn: () =>
       answer(() => api.GET('/api/know-how/{kind}/families', { params: { path: { kind: toValue(kind) } } })),
   })
@@ -111,7 +111,7 @@ export function useFamilies(kind: MaybeRefOrGetter<string>) {
 /** Every number of a kind's know-how in use, and who says so. */
 export function useNumbers(kind: MaybeRefOrGetter<string>) {
   return useQuery({
-    queryKey: ['numbers', computed(() => toValue(kind))],
+    queryKey: ['know-how', computed(() => toValue(kind)), 'in-use', 'all', 'numbers'],
     queryFn: () =>
       answer(() => api.GET('/api/know-how/{kind}/numbers', { params: { path: { kind: toValue(kind) } } })),
     staleTime: 60_000,
