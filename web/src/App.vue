@@ -2,12 +2,14 @@
 import { computed } from 'vue'
 import { Problem } from './api/problem'
 import { useSession } from './api/queries'
+import { useFeed } from './api/useFeed'
 import SignInAgain from './sign-in/SignInAgain.vue'
 import SignInView from './sign-in/SignInView.vue'
 import FootBar from './ui/FootBar.vue'
 import Notice from './ui/Notice.vue'
 
 const { data: session, error, failureReason, refetch } = useSession()
+useFeed()
 const away = computed(() => failureReason.value instanceof Problem && failureReason.value.passes)
 </script>
 

@@ -2,22 +2,26 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
+export type Article = Schemas['Article']
 export type Assessment = Schemas['Assessment']
 export type Business = Schemas['Business']
 export type Call = Schemas['CallView']
 export type Caution = Schemas['Caution']
-export type Change = Schemas['Change']
+export type Change = Schemas['PieceChange']
 export type Check = Schemas['Check']
 export type Code = Schemas['Code']
 export type Condition = Schemas['Condition']
 export type Debt = Schemas['Debt']
 export type Draft = Schemas['DraftView']
+export type Command = Schemas['Command']
 export type Entry = Schemas['Entry']
+export type CallChange = Schemas['Change']
 export type Fact = Schemas['Fact']
 export type Fault = Schemas['Fault']
 export type Feature = Schemas['Feature']
 export type Gauge = Schemas['GaugeView']
 export type GaugeInput = Schemas['InputView']
+export type Finding = Schemas['Finding']
 export type Found = Schemas['Found']
 export type Heard = Schemas['Heard']
 export type Hit = Schemas['Hit']
@@ -27,6 +31,7 @@ export type Inspection = Schemas['Inspection']
 export type Instruction = Schemas['Instruction']
 export type Judgement = Schemas['JudgementView']
 export type Knowhow = Schemas['KnowhowView']
+export type JobLine = Schemas['JobLine']
 export type Laid = Schemas['Laid']
 export type Layer = Schemas['Layer']
 export type Machine = Schemas['Machine']
@@ -67,15 +72,5 @@ export type WaterLeft = Schemas['WaterLeft']
 
 export type Written = Schemas['Written']
 
-/** The kinds of lines of a job sheet, with what they say. */
-export interface Job {
-  pieces: Laid
-  conditions: Condition
-  debts: Debt
-  things: Found
-  notes: Note
-  proofs: ProofRun
-  water: WaterLeft
-}
 /** A line of the job sheet, as far as it takes to change it. */
-export type Line<T = unknown> = { id: string; version: number; at: string; by: string; what: T }
+export type Line<T = JobLine> = { id: string; version: number; at: number; by: string; what: T }

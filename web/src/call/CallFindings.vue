@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Finding } from '../api/types'
+import { signSettled, subjectOf } from '../judgement/finding'
 import FindingSearch from '../judgement/FindingSearch.vue'
 import { useCallContext } from './context'
 
@@ -8,12 +10,12 @@ const props = defineProps<{
   told?: boolean
 }>()
 const { call, pack, codes, actions } = useCallContext()
-const settled = computed(() => new Set(call.value.entries.map((entry) => entry.subject)))
+const settled = computed(() => new Set(call.value.entries.map((entry) => subjectOf(entry.finding))))
 
-const enter = (kind: 'SIGN' | 'CODE', subject: string, answer: string) =>
-  props.told && kind === 'SIGN' && answer === 'yes'
-    ? actions.complainOf(subject)
-    : actions.enter(kind, subject, answer)
+const enter = (finding: Finding) =>
+  actions.settle(
+    props.told && finding.kind === 'sign-settled' ? signSettled(finding.sign, finding.answer, true) : finding,
+  )
 </script>
 
 <template>

@@ -9,8 +9,8 @@ const now = useNow({ interval: 10_000 })
 const onSite = computed(() => {
   // A call left open on another day is timed anew once it is planned again.
   if (!call.value.startedAt || !(call.value.closedAt || isToday(call.value.startedAt))) return undefined
-  const end = call.value.closedAt ? Date.parse(call.value.closedAt) : now.value.getTime()
-  const passed = Math.max(0, Math.round((end - Date.parse(call.value.startedAt)) / 60_000))
+  const end = call.value.closedAt ?? now.value.getTime()
+  const passed = Math.max(0, Math.round((end - call.value.startedAt) / 60_000))
   return `${Math.floor(passed / 60)}:${String(passed % 60).padStart(2, '0')}`
 })
 const left = computed(() => call.value.upkeep?.minutes ?? call.value.assessment.plan.expectedMinutes)

@@ -72,7 +72,7 @@ const step = computed(() => {
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 const findings = computed(() =>
   call.value!.entries.map((entry) =>
-    shortText({ ...entry, says: call.value!.readings[entry.id]?.says }, pack.value, codes.value),
+    shortText(entry.finding, pack.value, codes.value, call.value!.readings[entry.id]?.says),
   ),
 )
 

@@ -6,8 +6,8 @@ import { answerText, findingText } from '../judgement/wording'
 
 const { pack, codes, actions } = useCallContext()
 const theirs = computed(() => actions.problem.value!.theirs!)
-const what = computed(() => findingText(theirs.value, pack.value, codes.value).what)
-const mine = computed(() => actions.mine.value && answerText(theirs.value, actions.mine.value, pack.value))
+const what = computed(() => findingText(theirs.value.finding, pack.value, codes.value).what)
+const mine = computed(() => actions.mine.value && answerText(actions.mine.value, pack.value))
 </script>
 
 <template>
@@ -17,7 +17,7 @@ const mine = computed(() => actions.mine.value && answerText(theirs.value, actio
   >
     <p>
       <b>{{ actions.problem.value!.message }}</b>
-      {{ what }}: there “{{ answerText(theirs, theirs.answer, pack) }}” at {{ clock(theirs.at)
+      {{ what }}: there “{{ answerText(theirs.finding, pack) }}” at {{ clock(theirs.at)
       }}<template v-if="mine">, here “{{ mine }}”</template>.
     </p>
     <div class="flex flex-wrap gap-2">

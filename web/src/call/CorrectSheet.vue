@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Entry } from '../api/types'
+import type { Entry, Finding } from '../api/types'
 import { byId } from '../judgement/byId'
+import { checkMade, factKnown, signSettled } from '../judgement/finding'
 import { findingText } from '../judgement/wording'
 import Sheet from '../ui/Sheet.vue'
 import { useCallContext } from './context'
@@ -12,26 +13,55 @@ const entry = defineModel<Entry>()
 const { call, pack, codes, actions } = useCallContext()
 
 const SIGN_ANSWERS = [
-  { id: 'yes', name: 'Yes' },
-  { id: 'no', name: 'No' },
-  { id: 'unknown', name: 'Nobody knows' },
-]
+  { answer: 'YES', name: 'Yes' },
+  { answer: 'NO', name: 'No' },
+  { answer: 'UNKNOWN', name: 'Nobody knows' },
+] as const
 const question = computed(() => {
-  const { kind, subject } = entry.value!
-  return kind === 'SIGN'
-    ? byId(pack.value.signs, subject)!.ask
-    : findingText(entry.value!, pack.value, codes.value).what
+  const { finding } = entry.value!
+  return finding.kind === 'sign-settled'
+    ? byId(pack.value.signs, finding.sign)!.ask
+    : findingText(finding, pack.value, codes.value).what
 })
-const answers = computed(() => {
-  const { kind, subject } = entry.value!
-  if (kind === 'CHECK') return byId(pack.value.checks, subject)?.outcomes ?? []
-  if (kind === 'FACT') return byId(pack.value.facts, subject)?.choices ?? []
-  return SIGN_ANSWERS
+/** The check of the entry that can be measured; none for another. */
+const measurable = computed(() => {
+  const finding = entry.value?.finding
+  const check = finding && 'check' in finding ? finding.check : undefined
+  return check && call.value.measures[check] ? check : undefined
 })
+const answers = computed(() => answersTo(entry.value!.finding))
 
-async function correct(answer: string) {
-  const was = entry.value!
-  if (was.answer !== answer) await actions.correct(was, answer)
+function answersTo(finding: Finding) {
+  switch (finding.kind) {
+    case 'check-made':
+    case 'reading-taken':
+      return byId(pack.value.checks, finding.check)!.outcomes.map(({ id, name }) => ({
+        name,
+        finding: checkMade(finding.check, id),
+        chosen: finding.kind === 'check-made' && finding.outcome === id,
+      }))
+    case 'fact-known':
+      return byId(pack.value.facts, finding.fact)!.choices.map(({ id, name }) => ({
+        name,
+        finding: factKnown(finding.fact, id),
+        chosen: finding.choice === id,
+      }))
+    case 'sign-settled':
+      return SIGN_ANSWERS.map(({ answer, name }) => ({
+        name,
+        finding: signSettled(finding.sign, answer, finding.complaint),
+        chosen: finding.answer === answer,
+      }))
+    // A code is shown or not, and a remedy is proved where it was done.
+    case 'code-read':
+    case 'code-shown':
+    case 'remedy-tried':
+      return []
+  }
+}
+
+async function correct(answer: (typeof answers.value)[number]) {
+  if (!answer.chosen) await actions.correct(entry.value!, answer.finding)
   entry.value = undefined
 }
 </script>
@@ -39,21 +69,16 @@ async function correct(answer: string) {
 <template>
   <Sheet :model-value="!!entry" :title="entry ? question : ''" @update:model-value="entry = undefined">
     <div v-if="entry" class="grid gap-2">
-      <ReadingEntry
-        v-if="entry.kind === 'CHECK' && call.measures[entry.subject]"
-        :check="entry.subject"
-        :entry="entry"
-        @kept="entry = undefined"
-      />
+      <ReadingEntry v-if="measurable" :check="measurable" :entry="entry" @kept="entry = undefined" />
       <button
         v-for="answer in answers"
-        :key="answer.id"
+        :key="answer.name"
         type="button"
         class="btn min-h-14 justify-start text-left text-lg leading-tight"
-        :class="{ 'bg-rubber text-white': answer.id === entry.answer }"
-        :aria-pressed="answer.id === entry.answer"
+        :class="{ 'bg-rubber text-white': answer.chosen }"
+        :aria-pressed="answer.chosen"
         :disabled="actions.busy.value"
-        @click="correct(answer.id)"
+        @click="correct(answer)"
       >
         {{ answer.name }}
       </button>

@@ -1,28 +1,35 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { lowerFirst } from '../ui/format'
+import { factKnown } from '../judgement/finding'
 import { answerText } from '../judgement/wording'
 import FactChoice from '../ui/FactChoice.vue'
 import { useCallContext } from './context'
 
 const { call, pack, actions } = useCallContext()
-const known = computed(() => call.value.entries.filter((entry) => entry.kind === 'FACT'))
+/** What is known of a fact, and its entry. */
+function known(fact: string) {
+  for (const entry of call.value.entries)
+    if (entry.finding.kind === 'fact-known' && entry.finding.fact === fact)
+      return { entry, choice: entry.finding.choice }
+}
 const facts = computed(() =>
   pack.value.facts
     .filter((fact) => call.value.applicable.facts.includes(fact.id))
-    .map((fact) => ({ ...fact, entry: known.value.find((entry) => entry.subject === fact.id) })),
+    .map((fact) => ({ ...fact, ...known(fact.id) })),
 )
 const summary = computed(
   () =>
     facts.value
       .filter((fact) => fact.entry)
-      .map((fact) => `${fact.name}: ${lowerFirst(answerText(fact.entry!, fact.entry!.answer, pack.value))}`)
+      .map((fact) => `${fact.name}: ${lowerFirst(answerText(fact.entry!.finding, pack.value))}`)
       .join('; ') || 'nothing yet',
 )
 
 function choose(fact: (typeof facts.value)[number], choice: string | undefined) {
   if (!choice) return fact.entry && actions.takeBack(fact.entry)
-  return fact.entry ? actions.correct(fact.entry, choice) : actions.enter('FACT', fact.id, choice)
+  const finding = factKnown(fact.id, choice)
+  return fact.entry ? actions.correct(fact.entry, finding) : actions.settle(finding)
 }
 </script>
 
@@ -36,7 +43,7 @@ function choose(fact: (typeof facts.value)[number], choice: string | undefined) 
       v-for="fact in facts"
       :key="fact.id"
       :fact="fact"
-      :model-value="fact.entry?.answer"
+      :model-value="fact.choice"
       :disabled="!!call.closedAt || actions.busy.value"
       @update:model-value="choose(fact, $event)"
     />

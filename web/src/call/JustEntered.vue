@@ -17,7 +17,7 @@ const correcting = ref<Entry>()
 
 const last = computed(() => {
   const line = lines.value.at(-1)
-  return line && now.value.getTime() - Date.parse(line.at) < FRESH_MS ? line : undefined
+  return line && now.value.getTime() - line.at < FRESH_MS ? line : undefined
 })
 function mend() {
   if (last.value?.entry) correcting.value = last.value.entry

@@ -15,8 +15,8 @@ const draft = useDraft(`note:${call.value.id}`, blank())
 async function add() {
   const { about, text, minutes, proved } = draft.value
   const done = about === 'DONE' ? { minutes, proved } : { proved: false }
-  const note: Note = { about, text: text.trim(), ...done }
-  if (await actions.keep('notes', note)) draft.value = blank()
+  const note: Note = { kind: 'note', about, text: text.trim(), ...done }
+  if (await actions.write(note)) draft.value = blank()
 }
 </script>
 

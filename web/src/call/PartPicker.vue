@@ -8,6 +8,7 @@ import { money } from '../ui/format'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 import PartUsed from './PartUsed.vue'
+import Recount from './Recount.vue'
 
 const props = defineProps<{ remedy: Remedy; part: string }>()
 const { call, pack, actions } = useCallContext()
@@ -21,24 +22,27 @@ const chosenId = ref<string>()
 const chosen = computed(
   () =>
     fitting.value.find((part) => part.id === chosenId.value) ??
-    fitting.value.find((p) => p.onVan) ??
+    fitting.value.find((p) => p.onVan > 0) ??
     fitting.value[0],
 )
 const count = useDraft(`count:${call.value.id}:${props.remedy.id}:${props.part}`, 1)
 
 /** What was found where the part sits says that it is sound under its dirt. */
-const onlyDirty = computed(() =>
-  call.value.job.conditions.some(
-    ({ what }) =>
-      what.wear === 'DIRTY_ONLY' && call.value.stationsOf[props.remedy.id]?.includes(what.station),
-  ),
-)
+const onlyDirty = computed(() => call.value.onlyDirty.includes(props.remedy.id))
 
 /** Whether more of it is wanted than is counted. */
 const more = ref(false)
 
+/** Whether more is to be taken from the van than it is said to hold. */
+const short = ref(false)
+
 async function take(source: PartUse['source']) {
-  if (chosen.value && (await actions.usePart(props.remedy.id, chosen.value.id, count.value, source))) {
+  short.value = source === 'VAN' && !!chosen.value && count.value > chosen.value.onVan
+  if (
+    !short.value &&
+    chosen.value &&
+    (await actions.usePart(props.remedy.id, chosen.value.id, count.value, source))
+  ) {
     count.value = 1
     more.value = false
   }
@@ -72,16 +76,23 @@ async function take(source: PartUse['source']) {
           :name="`part-${part}`"
           class="accent-rubber size-6 shrink-0"
           :checked="piece.id === chosen?.id"
-          @change="chosenId = piece.id"
+          @change="((chosenId = piece.id), (short = false))"
         />
         <span class="flex-1">
           <span class="font-mono text-sm font-semibold">{{ piece.number }}</span> {{ piece.name }}
-          <span class="block text-sm" :class="piece.onVan ? 'text-soft' : 'text-act font-semibold'">
+          <span class="block text-sm" :class="piece.onVan > 0 ? 'text-soft' : 'text-act font-semibold'">
             {{ money(piece.price, session!.currency) }} ·
-            {{ piece.onVan ? `${piece.onVan} on the van` : 'none on the van' }}
+            {{
+              piece.onVan > 0
+                ? `${piece.onVan} on the van`
+                : piece.onVan
+                  ? 'more taken than the van had'
+                  : 'none on the van'
+            }}
           </span>
         </span>
       </label>
+      <Recount v-if="short && chosen" :part="chosen" :wanted="count" @counted="short = false" />
       <form class="grid gap-2" novalidate @submit.prevent="take('VAN')">
         <Stepper v-model="count" label="How many" hide-label :min="1" :max="99" />
         <div class="flex gap-2">

@@ -16,21 +16,21 @@ const { data: session } = useSession()
 const number = useDraft(`serial:${props.use.id}`, props.use.serial)
 const old = computed({
   get: () => (props.use.oldPart === 'UNSAID' ? undefined : props.use.oldPart),
-  set: (fate) => fate && void actions.describePart(props.use.id, number.value, fate),
+  set: (fate) => fate && void actions.describePart(props.use, number.value, fate),
 })
 </script>
 
 <template>
   <div class="grid gap-2">
     <p class="text-clean font-semibold">
-      ✓ {{ use.used }} × {{ use.number }}, {{ money(use.total, session!.currency)
+      ✓ {{ use.used }} × {{ use.number }}, {{ money(use.used * use.unitPrice, session!.currency)
       }}{{ use.source === 'ORDERED' ? ', ordered' : '' }}{{ use.serial ? `, serial ${use.serial}` : '' }}
     </p>
     <template v-if="!call.closedAt">
       <form
         v-if="serial"
         class="flex items-end gap-2"
-        @submit.prevent="actions.describePart(use.id, number, use.oldPart)"
+        @submit.prevent="actions.describePart(use, number, use.oldPart)"
       >
         <TextField
           v-model="number"

@@ -26,8 +26,8 @@ async function keep() {
   const { text = '', spread } = typed.value
   const measured = { text, spread, unit: measurable.value.unit }
   const kept = props.entry
-    ? actions.correct(props.entry, 'measured', measured)
-    : actions.measure(props.check, measured)
+    ? actions.retakeReading(props.entry, measured)
+    : actions.takeReading(props.check, measured)
   if (await kept) {
     typed.value = {}
     emit('kept')

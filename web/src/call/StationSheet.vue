@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Outcome } from '../api/types'
 import { minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import Sheet from '../ui/Sheet.vue'
@@ -20,17 +19,11 @@ const suspects = computed(() =>
     return props.station && fault.at.includes(props.station) ? [{ ...suspect, name: fault.name }] : []
   }),
 )
-/** The steps that look at or cure a fault that stands here, in the order of the plan. */
+/** The steps that have to do with it, in the order of the plan. */
 const steps = computed(() => {
   const { next, alternatives } = call.value.assessment.plan
-  const here = new Set(suspects.value.map((suspect) => suspect.fault))
-  const concerns = (causes: Record<string, number>) => Object.keys(causes).some((fault) => here.has(fault))
-  return [...(next ? [next] : []), ...alternatives].filter((step) => {
-    if (step.kind === 'REMEDY') return concerns(pack.value.remedies.find((r) => r.id === step.id)!.cures)
-    const check = pack.value.checks.find((c) => step.kind === 'CHECK' && c.id === step.id)
-    const seenHere = (outcome: Outcome) => concerns(outcome.causes) || outcome.blockedUpTo === props.station
-    return check?.measure?.station === props.station || check?.outcomes.some(seenHere)
-  })
+  const here = new Set((call.value.places[props.station ?? ''] ?? []).map(stepKey))
+  return [...(next ? [next] : []), ...alternatives].filter((step) => here.has(stepKey(step)))
 })
 </script>
 

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
+import { checkMade, factKnown, signSettled, type SignAnswer } from '../judgement/finding'
 import { byId } from '../judgement/byId'
 import { leaderName } from '../judgement/wording'
 import { lowerFirst, percent } from '../ui/format'
 import { useCallContext } from './context'
 import ReadingEntry from './ReadingEntry.vue'
-
-const KINDS = { ASK: 'SIGN', FACT: 'FACT', CHECK: 'CHECK' } as const
 
 const props = defineProps<{ step: Step }>()
 const { call, pack, actions } = useCallContext()
@@ -19,7 +18,6 @@ const answers = computed(() =>
     meaning: `${lowerFirst(leaderName(prospect.leader, pack.value))} ${percent(prospect.leaderChance)}`,
   })),
 )
-const kind = computed(() => KINDS[props.step.kind as keyof typeof KINDS])
 /** A question with a choice of signs, of which only one can be. */
 const question = computed(() => byId(pack.value.exclusive, props.step.id))
 const choices = computed(() =>
@@ -27,9 +25,13 @@ const choices = computed(() =>
 )
 
 function enter(answer: string) {
-  if (!question.value) return actions.enter(kind.value, props.step.id, answer)
-  if (choices.value.includes(answer)) return actions.enter('SIGN', answer, 'yes')
-  return actions.enterAll(choices.value, answer === 'none' ? 'no' : answer)
+  if (props.step.kind === 'FACT') return actions.settle(factKnown(props.step.id, answer))
+  if (props.step.kind === 'CHECK') return actions.settle(checkMade(props.step.id, answer))
+  if (!question.value) return actions.settle(signSettled(props.step.id, answer.toUpperCase() as SignAnswer))
+  if (choices.value.includes(answer)) return actions.settle(signSettled(answer, 'YES'))
+  return actions.settleAll(
+    choices.value.map((sign) => signSettled(sign, answer === 'none' ? 'NO' : 'UNKNOWN')),
+  )
 }
 </script>
 

@@ -19,7 +19,7 @@ const kept = computed(() => call.value.cautionsKept.find((one) => one.caution ==
       type="button"
       class="btn mt-2 w-full"
       :disabled="actions.busy.value"
-      @click="actions.keepCaution(caution)"
+      @click="actions.confirm(caution)"
     >
       Taken care of: {{ byId(pack.cautions, caution)?.title }}
     </button>

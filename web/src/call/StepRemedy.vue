@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Step } from '../api/types'
 import { lowerFirst } from '../ui/format'
+import { remedyOf, remedyTried, type Proved } from '../judgement/finding'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
@@ -12,15 +13,19 @@ const props = defineProps<{ step: Step }>()
 const { call, pack, actions, stage } = useCallContext()
 
 /** The remedy that was done and waits for its proof. */
-const pending = computed(() => call.value.entries.find((e) => e.kind === 'REMEDY' && e.answer === 'done'))
+const pending = computed(() =>
+  call.value.entries.find(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'PENDING'),
+)
+const tried = computed(() => pending.value && remedyOf(pending.value.finding))
 const remedy = computed(() =>
-  byId(pack.value.remedies, props.step.kind === 'PROVE' ? pending.value?.subject : props.step.id),
+  byId(pack.value.remedies, props.step.kind === 'PROVE' ? tried.value : props.step.id),
 )
 const proof = computed(() => byId(pack.value.proofs, remedy.value?.proof))
 /** Whether it was seen to work as often as it takes. */
 const seen = computed(() =>
   call.value.job.proofs.some(({ what }) => what.proof === proof.value?.id && what.runs >= proof.value.runs),
 )
+const prove = (proved: Proved) => actions.correct(pending.value!, remedyTried(tried.value!, proved))
 </script>
 
 <template>
@@ -46,7 +51,7 @@ const seen = computed(() =>
       type="button"
       class="btn btn-act min-h-14 text-lg"
       :disabled="actions.busy.value"
-      @click="actions.enter('REMEDY', step.id, 'done')"
+      @click="actions.settle(remedyTried(step.id, 'PENDING'))"
     >
       Done, now prove it
     </button>
@@ -57,7 +62,7 @@ const seen = computed(() =>
       class="btn min-h-14 text-lg"
       :class="{ 'btn-act': seen }"
       :disabled="actions.busy.value"
-      @click="actions.correct(pending, 'cured')"
+      @click="prove('CURED')"
     >
       Proved: {{ lowerFirst(step.name) }}
     </button>
@@ -65,7 +70,7 @@ const seen = computed(() =>
       type="button"
       class="btn min-h-14 text-lg"
       :disabled="actions.busy.value"
-      @click="actions.correct(pending, 'partly')"
+      @click="prove('PARTLY')"
     >
       This works now, another complaint stays
     </button>
@@ -73,7 +78,7 @@ const seen = computed(() =>
       type="button"
       class="btn min-h-14 text-lg"
       :disabled="actions.busy.value"
-      @click="actions.correct(pending, 'still-failing')"
+      @click="prove('STILL_FAILING')"
     >
       Still fails
     </button>

@@ -22,7 +22,7 @@ const several = computed(() => new Set(lines.value.map((line) => line.by).filter
         :key="line.id"
         class="border-line grid grid-cols-[3.4rem_1fr_auto] items-center gap-x-2 border-b border-dashed"
       >
-        <time :datetime="line.at" class="text-soft font-mono text-xs"
+        <time :datetime="new Date(line.at).toISOString()" class="text-soft font-mono text-xs"
           ><span v-if="otherDay(line.at)" class="block whitespace-nowrap">{{ otherDay(line.at) }}</span
           >{{ clock(line.at) }}</time
         >

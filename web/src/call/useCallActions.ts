@@ -1,222 +1,164 @@
+import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
-import { ref, type Ref } from 'vue'
+import { computed, type Ref } from 'vue'
 import { answer, api, putFile } from '../api/client'
+import { device, nextSeq, sentHere } from '../api/device'
 import { Problem } from '../api/problem'
-import { callKey, queryClient } from '../api/queries'
-import type { Call, Entry, Job, Laid, Line, PartUse, Rating, Typed } from '../api/types'
+import { callKey, queryClient, useSession } from '../api/queries'
+import type {
+  Call,
+  CallChange,
+  Command,
+  Entry,
+  Finding,
+  JobLine,
+  Line,
+  PartUse,
+  Rating,
+  Typed,
+} from '../api/types'
 
-type Change = () => Promise<Call>
+const daysSince1970 = (day: string) => Date.parse(day) / 86_400_000
 
-/** Everything that can be done on a call. Each change is kept until it has gone through, so that it can be tried again. */
+function minuteOfDay(time: string) {
+  const [hour, minute] = time.split(':').map(Number)
+  return 60 * hour! + minute!
+}
+
+/** Something to be done on a call, as it is sent; sent again, it is the same and does nothing twice. */
+interface Sending {
+  send: () => Promise<Call>
+  /** What was to be settled, to be shown beside what somebody else has settled. */
+  mine?: Finding
+}
+
+/** Everything that can be done on a call. What does not go through is kept, so that it can be tried again. */
 export function useCallActions(callId: Ref<string>) {
-  const problem = ref<Problem>()
-  const busy = ref(false)
-  /** What was to be entered when it met another answer to the same thing. */
-  const mine = ref<string>()
-  let last: Change | undefined
-
-  async function run(change: Change, given?: string): Promise<boolean> {
-    last = change
-    mine.value = given
-    busy.value = true
-    problem.value = undefined
-    try {
+  const { data: session } = useSession()
+  const units = () => session.value?.units ?? 'METRIC'
+  const mutation = useMutation(
+    {
+      mutationFn: ({ send }: Sending) => send(),
       // A reading of the call that is still under way would put back what this changes.
-      await queryClient.cancelQueries({ queryKey: callKey(callId.value) })
-      queryClient.setQueryData(callKey(callId.value), await change())
-      void queryClient.invalidateQueries({ queryKey: ['round'] })
-      last = undefined
-      return true
-    } catch (e) {
-      problem.value = e instanceof Problem ? e : new Problem('', String(e))
-      if (problem.value.kind === 'stale' && !problem.value.theirs) await refresh()
-      return false
-    } finally {
-      busy.value = false
-    }
-  }
-
+      onMutate: () => queryClient.cancelQueries({ queryKey: callKey(callId.value) }),
+      onSuccess: (call) => {
+        queryClient.setQueryData(callKey(callId.value), call)
+        void queryClient.invalidateQueries({ queryKey: ['round'] })
+      },
+      onError: (error) => error instanceof Problem && error.kind === 'stale' && !error.theirs && refresh(),
+    },
+    queryClient,
+  )
+  const problem = computed(() => {
+    const error = mutation.error.value
+    return error && !(error instanceof Problem) ? new Problem('', String(error)) : (error ?? undefined)
+  })
   const refresh = () => queryClient.invalidateQueries({ queryKey: callKey(callId.value) })
 
-  function dismiss() {
-    problem.value = undefined
-    void refresh()
-  }
-
-  const call = () => ({ callId: callId.value })
-
-  /** The id is made once, so that trying again enters nothing twice. */
-  function add(
-    entry: Pick<Entry, 'kind' | 'subject' | 'answer'> & { measured?: Typed; complaint?: boolean },
-  ) {
-    const body = { id: uuid(), ...entry }
-    return run(
-      () => answer(() => api.POST('/api/calls/{callId}/entries', { params: { path: call() }, body })),
-      entry.answer,
+  /** Whether it went through. */
+  const run = (sending: Sending) =>
+    mutation.mutateAsync(sending).then(
+      () => true,
+      () => false,
     )
+
+  function send(change: CallChange, mine?: Finding) {
+    const command: Command = {
+      id: uuid(),
+      call: callId.value,
+      device,
+      seq: nextSeq(),
+      at: Date.now(),
+      change,
+    }
+    sentHere.add(command.id)
+    const body = () => ({ command, sentAt: Date.now() })
+    return run({ send: () => answer(() => api.POST('/api/commands', { body: body() })), mine })
   }
 
   /** Enters what was seen, checked or done. */
-  const enter = (kind: Entry['kind'], subject: string, given: string) => add({ kind, subject, answer: given })
+  const settle = (finding: Finding) => send({ kind: 'settle', finding }, finding)
 
-  /** Enters a sign that the customer calls for. */
-  const complainOf = (sign: string) => add({ kind: 'SIGN', subject: sign, answer: 'yes', complaint: true })
-
-  /** Enters the same answer to several signs, one after the other, as long as each goes through. */
-  async function enterAll(signs: string[], given: string) {
-    for (const sign of signs) {
-      if (!(await enter('SIGN', sign, given))) return false
-    }
+  /** Enters several findings, one after the other, as long as each goes through. */
+  async function settleAll(findings: Finding[]) {
+    for (const finding of findings) if (!(await settle(finding))) return false
     return true
   }
 
-  /** Enters what an instrument read at a check. */
-  const measure = (check: string, measured: Typed) =>
-    add({ kind: 'CHECK', subject: check, answer: 'measured', measured })
-
-  function correct(entry: Entry, given: string, measured?: Typed) {
-    const path = { ...call(), entryId: entry.id }
-    const body = { answer: given, version: entry.version, measured }
-    return run(
-      () => answer(() => api.PUT('/api/calls/{callId}/entries/{entryId}', { params: { path }, body })),
-      given,
-    )
-  }
-
-  function takeBack(entry: Entry) {
-    const params = { path: { ...call(), entryId: entry.id }, query: { version: entry.version } }
-    return run(() => answer(() => api.DELETE('/api/calls/{callId}/entries/{entryId}', { params })))
-  }
-
-  function usePart(remedy: string, partId: string, used: number, source: PartUse['source']) {
-    const body = { id: uuid(), remedy, partId, used, source }
-    return run(() =>
-      answer(() => api.POST('/api/calls/{callId}/part-uses', { params: { path: call() }, body })),
-    )
-  }
-
-  function putBack(useId: string) {
-    const params = { path: { ...call(), useId } }
-    return run(() => answer(() => api.DELETE('/api/calls/{callId}/part-uses/{useId}', { params })))
-  }
-
-  /** Notes the new part's serial number, and where the old one went. */
-  function describePart(useId: string, serial: string, oldPart: PartUse['oldPart']) {
-    const params = { path: { ...call(), useId } }
-    const body = { serial, oldPart }
-    return run(() => answer(() => api.PUT('/api/calls/{callId}/part-uses/{useId}', { params, body })))
-  }
-
-  /** Makes a visit for upkeep a call about a fault, which was seen on the way. */
-  const seesFault = () =>
-    run(() => answer(() => api.DELETE('/api/calls/{callId}/upkeep', { params: { path: call() } })))
-
-  /** Adds a line to the job sheet, or changes one as it was seen. */
-  function keep<K extends keyof Job>(kind: K, what: Job[K], line?: Line) {
-    const params = { path: { ...call(), lineId: line?.id ?? uuid() } }
-    const body = { version: line?.version ?? 0, what: what as Laid }
-    // All kinds of lines have one form of request; only what they say differs.
-    const path = `/api/calls/{callId}/job/${kind}/{lineId}` as '/api/calls/{callId}/job/pieces/{lineId}'
-    return run(() => answer(() => api.PUT(path, { params, body })))
-  }
-
-  function drop(line: Line) {
-    const params = { path: { ...call(), lineId: line.id }, query: { version: line.version } }
-    return run(() => answer(() => api.DELETE('/api/calls/{callId}/job/{lineId}', { params })))
-  }
-
-  /** Lays down pieces that the know-how knows. */
-  function lay(pieces: string[]) {
-    const body = { lines: Object.fromEntries(pieces.map((piece) => [piece, uuid()])) }
-    return run(() =>
-      answer(() => api.POST('/api/calls/{callId}/job/pieces', { params: { path: call() }, body })),
-    )
-  }
+  /** Writes a line of the job sheet, or changes one as it was seen. */
+  const write = (what: JobLine, line?: Line) =>
+    send({ kind: 'write', line: line?.id ?? uuid(), was: line?.what, what })
 
   function addPhoto(line: Line, picture: Blob) {
-    const url = `/api/calls/${callId.value}/photos/${uuid()}?line=${line.id}`
-    return run(() => answer(() => putFile<Call>(url, picture)))
+    const id = uuid()
+    sentHere.add(id)
+    const query = new URLSearchParams({ line: line.id, device, seq: String(nextSeq()) })
+    const url = `/api/calls/${callId.value}/photos/${id}?${query}`
+    return run({ send: () => answer(() => putFile<Call>(url, picture)) })
   }
-
-  function removePhoto(photoId: string) {
-    const params = { path: { ...call(), photoId } }
-    return run(() => answer(() => api.DELETE('/api/calls/{callId}/photos/{photoId}', { params })))
-  }
-
-  function fit(version: number, features: string[]) {
-    const body = { version, features }
-    return run(() =>
-      answer(() => api.PUT('/api/calls/{callId}/features', { params: { path: call() }, body })),
-    )
-  }
-
-  /** What the machine's plate says, as it was typed. */
-  function rate(ratings: Record<Rating, string>) {
-    const body = { ratings }
-    return run(() => answer(() => api.PUT('/api/calls/{callId}/ratings', { params: { path: call() }, body })))
-  }
-
-  const caution = (id: string) => ({ params: { path: { ...call(), caution: id } } })
-  const keepCaution = (id: string) =>
-    run(() => answer(() => api.PUT('/api/calls/{callId}/cautions/{caution}', caution(id))))
-  const takeBackCaution = (id: string) =>
-    run(() => answer(() => api.DELETE('/api/calls/{callId}/cautions/{caution}', caution(id))))
-
-  function complain(text: string) {
-    const body = { id: uuid(), text }
-    return run(() =>
-      answer(() => api.POST('/api/calls/{callId}/complaints', { params: { path: call() }, body })),
-    )
-  }
-
-  function withdraw(complaintId: string) {
-    const params = { path: { ...call(), complaintId } }
-    return run(() => answer(() => api.DELETE('/api/calls/{callId}/complaints/{complaintId}', { params })))
-  }
-
-  function plan(day: string, plannedAt: string) {
-    const body = { day, plannedAt }
-    return run(() => answer(() => api.PUT('/api/calls/{callId}/plan', { params: { path: call() }, body })))
-  }
-
-  function close(version: number, advice: string, reason?: string) {
-    const body = { version, advice, reason }
-    return run(() => answer(() => api.PUT('/api/calls/{callId}/closing', { params: { path: call() }, body })))
-  }
-
-  const reopen = () =>
-    run(() => answer(() => api.DELETE('/api/calls/{callId}/closing', { params: { path: call() } })))
 
   return {
     problem,
-    busy,
-    mine,
-    again: () => last && run(last, mine.value),
-    dismiss,
-    enter,
-    enterAll,
-    complainOf,
-    measure,
-    correct,
-    takeBack,
-    seesFault,
-    usePart,
-    putBack,
-    describePart,
-    keep,
-    drop,
-    lay,
+    busy: mutation.isPending,
+    /** What was to be entered when it met another answer to the same thing. */
+    mine: computed(() => mutation.variables.value?.mine),
+    again: () => mutation.variables.value && run(mutation.variables.value),
+    dismiss() {
+      mutation.reset()
+      void refresh()
+    },
+    settle,
+    settleAll,
+    correct: (entry: Entry, finding: Finding) =>
+      send({ kind: 'correct', entry: entry.id, base: entry.version, finding }, finding),
+    /** Enters what an instrument read at a check. */
+    takeReading: (check: string, typed: Typed) =>
+      send({ kind: 'take-reading', check, typed, units: units() }),
+    retakeReading: (entry: Entry, typed: Typed) =>
+      send({ kind: 'retake-reading', entry: entry.id, base: entry.version, typed, units: units() }),
+    takeBack: (entry: Entry) => send({ kind: 'take-back', entry: entry.id, base: entry.version }),
+    /** Makes a visit for upkeep a call about a fault, which was seen on the way. */
+    seeFault: () => send({ kind: 'see-fault' }),
+    usePart: (remedy: string, part: string, used: number, source: PartUse['source']) =>
+      send({ kind: 'use-part', remedy, part, used, source }),
+    putBack: (use: string) => send({ kind: 'put-back', use }),
+    /** Notes the new part's serial number, and where the old one went. */
+    describePart: (use: PartUse, serial: string, oldPart: PartUse['oldPart']) =>
+      send({
+        kind: 'describe-part',
+        use: use.id,
+        wasSerial: use.serial,
+        wasOldPart: use.oldPart,
+        serial,
+        oldPart,
+      }),
+    write,
+    strike: (line: Line) => send({ kind: 'strike', line: line.id, base: line.version }),
+    /** Lays down pieces that the know-how knows. */
+    layDown: (pieces: string[]) =>
+      send({ kind: 'lay-down', lines: Object.fromEntries(pieces.map((piece) => [piece, uuid()])) }),
     addPhoto,
-    removePhoto,
-    fit,
-    rate,
-    keepCaution,
-    takeBackCaution,
-    complain,
-    withdraw,
-    plan,
-    close,
-    reopen,
+    removePhoto: (photo: string) => send({ kind: 'remove-photo', photo }),
+    /** What is fitted, as the machine of that version was seen. */
+    fit: (base: number, features: string[]) => send({ kind: 'fit', base, features }),
+    /** What the machine's plate says, as it was typed. */
+    rate: (typed: Partial<Record<Rating, string>>, was: Call['machine']['ratings']) =>
+      send({ kind: 'rate', typed, units: units(), was }),
+    confirm: (caution: string) => send({ kind: 'confirm', caution }),
+    unconfirm: (confirmation: string) => send({ kind: 'unconfirm', confirmation }),
+    complain: (text: string) => send({ kind: 'complain', text }),
+    withdraw: (complaint: string) => send({ kind: 'withdraw', complaint }),
+    /** Puts the call, as it was seen, on another day and time, such as 2026-11-26 and 09:30. */
+    move: (call: Pick<Call, 'day' | 'plannedAt'>, day: string, time: string) =>
+      send({
+        kind: 'move',
+        fromDay: daysSince1970(call.day),
+        fromMinute: minuteOfDay(call.plannedAt),
+        day: daysSince1970(day),
+        plannedAt: minuteOfDay(time),
+      }),
+    close: (base: number, advice: string, signOff: string) => send({ kind: 'close', base, signOff, advice }),
+    reopen: () => send({ kind: 'reopen' }),
   }
 }
 

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { useSession } from '../api/queries'
-import type { Entry, Line } from '../api/types'
+import type { Entry, Finding, Line } from '../api/types'
 import { byId } from '../judgement/byId'
 import { findingText } from '../judgement/wording'
 import { useUnits } from '../readings/useUnits'
@@ -10,7 +10,7 @@ import { ABOUT, conditionText, DEBT, FATE } from './job'
 
 interface StoryLine {
   id: string
-  at: string
+  at: number
   by: string
   what: string
   result: string
@@ -20,7 +20,7 @@ interface StoryLine {
 }
 
 /** What has one of several answers. */
-const ANSWERED = ['SIGN', 'FACT', 'CHECK']
+const ANSWERED: Finding['kind'][] = ['sign-settled', 'fact-known', 'check-made', 'reading-taken']
 
 const PLACE = { TRAY: 'on the tray', BACK: 'back in', LEFT_OUT: 'left out' }
 
@@ -36,9 +36,8 @@ export function useStory() {
     by,
     what,
     result,
-    undo: () => actions.drop({ id, at, by, version, what: said }),
+    undo: () => actions.strike({ id, at, by, version, what: said }),
   })
-  const said = (entry: Entry) => ({ ...entry, says: call.value.readings[entry.id]?.says })
   const station = (id: string) =>
     byId(
       pack.value.paths.flatMap((path) => path.stations),
@@ -88,28 +87,28 @@ export function useStory() {
         id: entry.id,
         at: entry.at,
         by: entry.by,
-        ...findingText(said(entry), pack.value, codes.value),
+        ...findingText(entry.finding, pack.value, codes.value, call.value.readings[entry.id]?.says),
         undo: () => actions.takeBack(entry),
-        entry: ANSWERED.includes(entry.kind) ? entry : undefined,
+        entry: ANSWERED.includes(entry.finding.kind) ? entry : undefined,
       })),
       ...call.value.cautionsKept.map((kept) => ({
-        id: kept.caution,
+        id: kept.id,
         at: kept.at,
         by: kept.by,
         what: byId(pack.value.cautions, kept.caution)?.title ?? kept.caution,
         result: 'taken care of',
-        undo: () => actions.takeBackCaution(kept.caution),
+        undo: () => actions.unconfirm(kept.id),
       })),
       ...call.value.partUses.map((use) => ({
         id: use.id,
         at: use.at,
         by: '',
         what: `${use.used} × ${use.number} ${use.name}`,
-        result: session.value ? money(use.total, session.value.currency) : '',
+        result: session.value ? money(use.used * use.unitPrice, session.value.currency) : '',
         undo: () => actions.putBack(use.id),
       })),
       ...jobLines(),
       ...proofLines(),
-    ].sort((a, b) => a.at.localeCompare(b.at)),
+    ].sort((a, b) => a.at - b.at),
   )
 }

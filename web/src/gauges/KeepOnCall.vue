@@ -23,7 +23,7 @@ const ratings = computed(() =>
 async function keep() {
   const { value, spread, unit } = props.judgement.results[0]!
   const measured = { text: String(Number(value.toPrecision(5))), unit, spread }
-  if (await actions.measure(check.value!.id, measured)) {
+  if (await actions.takeReading(check.value!.id, measured)) {
     await router.push(`/calls/${props.callId}`)
   }
 }
@@ -32,7 +32,7 @@ async function keepRatings() {
   const typed = Object.fromEntries(
     ratings.value.map((input) => [input.rating!, props.entry.typed.value[input.id]!.text!]),
   ) as Record<Rating, string>
-  if (await actions.rate(typed)) {
+  if (await actions.rate(typed, call.value!.machine.ratings)) {
     ratings.value.forEach((input) => props.entry.set(input.id, {}))
     await queryClient.invalidateQueries({ queryKey: ['gauges'] })
   }

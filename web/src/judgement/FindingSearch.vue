@@ -3,9 +3,10 @@ import { Combobox, ComboboxInput, ComboboxLabel, ComboboxOption, ComboboxOptions
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useFound, type Searched } from '../api/queries'
-import type { Code, Pack } from '../api/types'
+import type { Code, Finding, Pack } from '../api/types'
 import { useDraft } from '../ui/drafts'
 import { byId } from './byId'
+import { codeRead, signSettled, type SignAnswer } from './finding'
 import { lookUp, matching, meant, type Find } from './findings'
 
 const props = defineProps<{
@@ -24,7 +25,7 @@ const props = defineProps<{
   /** Whether a code that no table has may be entered as typed, to be told what the tables have. */
   anyCode?: boolean
   /** Enters a finding; whether it went through. */
-  enter: (kind: 'SIGN' | 'CODE', subject: string, answer: string, maker?: string) => Promise<boolean>
+  enter: (finding: Finding, maker?: string) => Promise<boolean>
 }>()
 const router = useRouter()
 const text = useDraft(`evidence:${props.draftKey}`, '')
@@ -55,11 +56,11 @@ async function choose(find: Find | null) {
   if (!find) return
   if (find.kind === 'SIGN') asked.value = find.id
   else if (find.kind === 'FAULT') await router.push(`/know-how/${props.pack.id}/faults/${find.id}`)
-  else if (await props.enter('CODE', find.id, 'shown', find.maker)) text.value = ''
+  else if (await props.enter(codeRead(find.id), find.maker)) text.value = ''
 }
 
-async function settle(id: string, answer: string) {
-  if (await props.enter('SIGN', id, answer)) {
+async function settle(id: string, answer: SignAnswer) {
+  if (await props.enter(signSettled(id, answer))) {
     asked.value = undefined
     text.value = ''
   }
@@ -71,8 +72,8 @@ async function settle(id: string, answer: string) {
     <div v-if="sign" class="border-rubber rounded-lg border-2 bg-white p-3">
       <p class="font-semibold">{{ sign.ask }}</p>
       <div class="mt-2 grid grid-cols-3 gap-2">
-        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'yes')">Yes</button>
-        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'no')">No</button>
+        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'YES')">Yes</button>
+        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'NO')">No</button>
         <button type="button" class="btn btn-quiet" @click="asked = undefined">Cancel</button>
       </div>
     </div>

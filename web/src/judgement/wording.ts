@@ -1,35 +1,36 @@
-import type { Code, Entry, Pack, Turn } from '../api/types'
+import type { Code, Finding, Pack, Turn } from '../api/types'
 import { lowerFirst } from '../ui/format'
 import { byId } from './byId'
+import type { Proved, SignAnswer } from './finding'
 
-/** Something found out, on a call or supposed. */
-export type Finding = Pick<Entry, 'kind' | 'subject' | 'answer'> & {
-  /** What was read, in words, where something was measured. */
-  says?: string
+/** What was read at a check, in words, where something was measured. */
+type Says = string | undefined
+
+const SIGN_ANSWERS: Record<SignAnswer, string> = { YES: 'Yes', NO: 'No', UNKNOWN: 'Not known' }
+const REMEDY_ANSWERS: Record<Proved, string> = {
+  PENDING: 'done, not proved yet',
+  CURED: 'proved',
+  KEPT_UP: 'done',
+  PARTLY: 'works now, another complaint stays',
+  STILL_FAILING: 'did not cure',
 }
 
-const SIGN_ANSWERS: Record<string, string> = { yes: 'Yes', no: 'No', unknown: 'Not known' }
-const REMEDY_ANSWERS: Record<string, string> = {
-  done: 'done, not proved yet',
-  cured: 'proved',
-  'kept-up': 'done',
-  partly: 'works now, another complaint stays',
-  'still-failing': 'did not cure',
-}
-
-/** An answer in words, as its buttons say it. */
-export function answerText({ kind, subject }: Omit<Finding, 'answer'>, answer: string, pack: Pack): string {
-  switch (kind) {
-    case 'SIGN':
-      return SIGN_ANSWERS[answer] ?? answer
-    case 'FACT':
-      return byId(byId(pack.facts, subject)?.choices ?? [], answer)?.name ?? answer
-    case 'CODE':
+/** The answer of a finding in words, as its buttons say it. */
+export function answerText(finding: Finding, pack: Pack): string {
+  switch (finding.kind) {
+    case 'sign-settled':
+      return SIGN_ANSWERS[finding.answer]
+    case 'fact-known':
+      return byId(byId(pack.facts, finding.fact)?.choices ?? [], finding.choice)?.name ?? finding.choice
+    case 'code-read':
+    case 'code-shown':
       return 'shown'
-    case 'CHECK':
-      return byId(byId(pack.checks, subject)?.outcomes ?? [], answer)?.name ?? answer
-    case 'REMEDY':
-      return REMEDY_ANSWERS[answer] ?? answer
+    case 'check-made':
+      return byId(byId(pack.checks, finding.check)?.outcomes ?? [], finding.outcome)?.name ?? finding.outcome
+    case 'reading-taken':
+      return 'measured'
+    case 'remedy-tried':
+      return REMEDY_ANSWERS[finding.proved]
   }
 }
 
@@ -38,35 +39,43 @@ export const codeName = (code: Pick<Code, 'code' | 'display'>) =>
   code.display === 'LIGHTS' ? code.code : `Code ${code.code}`
 
 /** A finding in words: what, and what came of it. */
-export function findingText(finding: Finding, pack: Pack, codes: Code[]): { what: string; result: string } {
-  const { kind, subject, answer } = finding
-  const result = finding.says ?? answerText(finding, answer, pack)
-  switch (kind) {
-    case 'SIGN': {
-      const sign = byId(pack.signs, subject)
-      if (answer === 'yes') return { what: sign?.name ?? subject, result: '' }
-      return { what: sign?.ask ?? subject, result }
+export function findingText(
+  finding: Finding,
+  pack: Pack,
+  codes: Code[],
+  says?: Says,
+): { what: string; result: string } {
+  const result = says ?? answerText(finding, pack)
+  switch (finding.kind) {
+    case 'sign-settled': {
+      const sign = byId(pack.signs, finding.sign)
+      if (finding.answer === 'YES') return { what: sign?.name ?? finding.sign, result: '' }
+      return { what: sign?.ask ?? finding.sign, result }
     }
-    case 'FACT':
-      return { what: byId(pack.facts, subject)?.name ?? subject, result }
-    case 'CODE': {
-      const code = codes.find((c) => c.code.toLowerCase() === subject.toLowerCase())
-      return { what: code ? codeName(code) : `Code ${subject}`, result: code?.meaning ?? 'not in the tables' }
+    case 'fact-known':
+      return { what: byId(pack.facts, finding.fact)?.name ?? finding.fact, result }
+    case 'code-shown':
+      return { what: codeName(finding.code), result: finding.code.meaning }
+    case 'code-read': {
+      const { shown } = finding
+      const code = codes.find((c) => c.code.toLowerCase() === shown.toLowerCase())
+      return { what: code ? codeName(code) : `Code ${shown}`, result: code?.meaning ?? 'not in the tables' }
     }
-    case 'CHECK':
-      return { what: byId(pack.checks, subject)?.name ?? subject, result }
-    case 'REMEDY':
-      return { what: byId(pack.remedies, subject)?.name ?? subject, result }
+    case 'check-made':
+    case 'reading-taken':
+      return { what: byId(pack.checks, finding.check)?.name ?? finding.check, result }
+    case 'remedy-tried':
+      return { what: byId(pack.remedies, finding.remedy)?.name ?? finding.remedy, result }
   }
 }
 
 /** The same in as few words as will do. */
-export function shortText(finding: Finding, pack: Pack, codes: Code[]): string {
-  const { what, result } = findingText(finding, pack, codes)
-  if (finding.kind === 'CODE') return what
-  if (finding.kind === 'CHECK') return result
-  if (finding.kind === 'SIGN' && finding.answer !== 'yes')
-    return `no ${lowerFirst(byId(pack.signs, finding.subject)?.name ?? what)}`
+export function shortText(finding: Finding, pack: Pack, codes: Code[], says?: Says): string {
+  const { what, result } = findingText(finding, pack, codes, says)
+  if (finding.kind === 'code-read' || finding.kind === 'code-shown') return what
+  if (finding.kind === 'check-made' || finding.kind === 'reading-taken') return result
+  if (finding.kind === 'sign-settled' && finding.answer !== 'YES')
+    return `no ${lowerFirst(byId(pack.signs, finding.sign)?.name ?? what)}`
   return result ? `${what}: ${result}` : what
 }
 

@@ -3,9 +3,10 @@ import { useMediaQuery } from '@vueuse/core'
 import { computed, toRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { Problem } from '../api/problem'
-import type { Knowhow, Step } from '../api/types'
+import type { Finding, Knowhow, Step } from '../api/types'
 import Bore from '../judgement/Bore.vue'
 import { byId } from '../judgement/byId'
+import { checkMade, factKnown, signSettled, subjectOf, type SignAnswer } from '../judgement/finding'
 import FindingSearch from '../judgement/FindingSearch.vue'
 import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
@@ -22,15 +23,15 @@ import { useWhatIf } from './useWhatIf'
 
 const props = defineProps<{ knowhow: Knowhow }>()
 const router = useRouter()
-const { features, findings, data, problem, answerTo, suppose, clear, words } = useWhatIf(
+const { features, findings, data, problem, answerTo, choiceOf, suppose, forget, clear, words } = useWhatIf(
   toRef(props, 'knowhow'),
 )
 const wide = useMediaQuery('(min-width: 60rem)')
 const pack = computed(() => props.knowhow.pack)
-const settled = computed(() => new Set(findings.value.map((finding) => finding.subject)))
+const settled = computed(() => new Set(findings.value.map(({ finding }) => subjectOf(finding))))
 
-async function enter(kind: 'SIGN' | 'CODE', subject: string, answer: string, maker?: string) {
-  suppose(kind, subject, answer, maker)
+async function enter(finding: Finding, maker?: string) {
+  suppose(finding, maker)
   return true
 }
 
@@ -41,12 +42,13 @@ const leader = computed(() => {
 })
 
 /** A step's answer as something supposed. */
-const SUPPOSED = { ASK: 'SIGN', FACT: 'FACT', CHECK: 'CHECK' } as const
 function answered(step: Step, answer: string) {
-  const question = step.kind === 'ASK' && byId(pack.value.exclusive, step.id)
-  if (!question) suppose(SUPPOSED[step.kind as keyof typeof SUPPOSED], step.id, answer)
-  else if (answer === 'none') question.signs.forEach((sign) => suppose('SIGN', sign, 'no'))
-  else suppose('SIGN', answer, 'yes')
+  if (step.kind === 'FACT') return suppose(factKnown(step.id, answer))
+  if (step.kind === 'CHECK') return suppose(checkMade(step.id, answer))
+  const question = byId(pack.value.exclusive, step.id)
+  if (!question) return suppose(signSettled(step.id, answer.toUpperCase() as SignAnswer))
+  if (answer === 'none') return question.signs.forEach((sign) => suppose(signSettled(sign, 'NO')))
+  suppose(signSettled(answer, 'YES'))
 }
 
 const signs = computed(() => {
@@ -57,12 +59,15 @@ const facts = computed(() =>
   pack.value.facts.filter((fact) => data.value?.applicable.facts.includes(fact.id)),
 )
 /** A sign is not known, then seen, then missing, then not known again. */
-const AFTER: Record<string, string | undefined> = { yes: 'no', no: undefined }
 function turn(sign: string) {
-  const now = answerTo('SIGN', sign)
-  suppose('SIGN', sign, now ? AFTER[now] : 'yes')
+  const now = answerTo(sign)
+  if (now === 'NO') forget(signSettled(sign, now))
+  else suppose(signSettled(sign, now ? 'NO' : 'YES'))
 }
-const MARK: Record<string, string> = { yes: '✓ ', no: '✗ ' }
+const MARK: Record<string, string> = { YES: '✓ ', NO: '✗ ' }
+
+const choose = (fact: string, choice: string | undefined) =>
+  choice ? suppose(factKnown(fact, choice)) : forget(factKnown(fact, ''))
 
 function showStation(station: string) {
   const fault = data.value?.assessment.ranking.find((suspect) =>
@@ -93,8 +98,8 @@ function showStep(key: string) {
       />
       <ul v-if="findings.length" aria-label="Supposed">
         <li
-          v-for="(finding, i) in findings"
-          :key="finding.kind + finding.subject"
+          v-for="({ finding }, i) in findings"
+          :key="finding.kind + subjectOf(finding)"
           class="border-line flex min-h-12 items-center justify-between gap-2 border-b border-dashed leading-tight"
         >
           <span class="font-semibold">{{ words[i] }}</span>
@@ -102,7 +107,7 @@ function showStep(key: string) {
             type="button"
             class="btn btn-quiet px-2 text-sm"
             :aria-label="`Suppose no longer: ${words[i]}`"
-            @click="suppose(finding.kind, finding.subject)"
+            @click="forget(finding)"
           >
             undo
           </button>
@@ -130,11 +135,11 @@ function showStep(key: string) {
             :key="sign.id"
             type="button"
             class="border-rubber min-h-12 rounded-lg border-2 px-2.5 py-1 text-left text-[0.95rem] leading-tight"
-            :class="answerTo('SIGN', sign.id) === 'yes' ? 'bg-rubber text-white' : 'bg-white'"
-            :aria-label="`${sign.name}: ${{ yes: 'seen', no: 'missing' }[answerTo('SIGN', sign.id) ?? ''] ?? 'not known'}`"
+            :class="answerTo(sign.id) === 'YES' ? 'bg-rubber text-white' : 'bg-white'"
+            :aria-label="`${sign.name}: ${{ YES: 'seen', NO: 'missing', UNKNOWN: undefined }[answerTo(sign.id) ?? 'UNKNOWN'] ?? 'not known'}`"
             @click="turn(sign.id)"
           >
-            {{ MARK[answerTo('SIGN', sign.id) ?? ''] }}{{ sign.name }}
+            {{ MARK[answerTo(sign.id) ?? ''] }}{{ sign.name }}
           </button>
         </div>
       </details>
@@ -144,8 +149,8 @@ function showStep(key: string) {
           v-for="fact in facts"
           :key="fact.id"
           :fact="fact"
-          :model-value="answerTo('FACT', fact.id)"
-          @update:model-value="suppose('FACT', fact.id, $event)"
+          :model-value="choiceOf(fact.id)"
+          @update:model-value="choose(fact.id, $event)"
         />
       </details>
       <details>

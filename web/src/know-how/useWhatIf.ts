@@ -1,6 +1,7 @@
 import { computed, type Ref } from 'vue'
 import { useConsequence } from '../api/queries'
-import type { Knowhow, Supposition } from '../api/types'
+import type { Finding, Knowhow, Supposition } from '../api/types'
+import { sameQuestion } from '../judgement/finding'
 import { shortText } from '../judgement/wording'
 import { useDraft } from '../ui/drafts'
 
@@ -9,16 +10,30 @@ export function useWhatIf(knowhow: Ref<Knowhow>) {
   const { id, features: known } = knowhow.value.pack
   const usual = known.filter((feature) => feature.usual).map((feature) => feature.id)
   const features = useDraft<string[]>(`what-if:${id}:features`, usual)
-  const findings = useDraft<Supposition[]>(`what-if:${id}`, [])
+  const findings = useDraft<Supposition[]>(`supposed:${id}`, [])
   const consequence = useConsequence(id, () => ({ features: features.value, findings: findings.value }))
 
-  const answerTo = (kind: Supposition['kind'], subject: string) =>
-    findings.value.find((one) => one.kind === kind && one.subject === subject)?.answer
+  /** What is supposed of a sign. */
+  function answerTo(sign: string) {
+    for (const { finding } of findings.value)
+      if (finding.kind === 'sign-settled' && finding.sign === sign) return finding.answer
+  }
 
-  /** Supposes an answer in place of another one to the same thing; without an answer supposes nothing of it. */
-  function suppose(kind: Supposition['kind'], subject: string, answer?: string, maker?: string) {
-    const others = findings.value.filter((one) => one.kind !== kind || one.subject !== subject)
-    findings.value = answer ? [...others, { kind, subject, answer, maker }] : others
+  /** The choice that is supposed of a fact. */
+  function choiceOf(fact: string) {
+    for (const { finding } of findings.value)
+      if (finding.kind === 'fact-known' && finding.fact === fact) return finding.choice
+  }
+
+  /** Supposes a finding in place of another one of the same thing. */
+  function suppose(finding: Finding, maker?: string) {
+    forget(finding)
+    findings.value = [...findings.value, { finding, maker }]
+  }
+
+  /** Supposes nothing of it any more. */
+  function forget(finding: Finding) {
+    findings.value = findings.value.filter((one) => !sameQuestion(one.finding, finding))
   }
 
   return {
@@ -27,17 +42,19 @@ export function useWhatIf(knowhow: Ref<Knowhow>) {
     data: consequence.data,
     problem: consequence.failureReason,
     answerTo,
+    choiceOf,
     suppose,
+    forget,
     clear: () => {
       findings.value = []
       features.value = usual
     },
     words: computed(() =>
-      findings.value.map((finding) =>
+      findings.value.map(({ finding, maker }) =>
         shortText(
           finding,
           knowhow.value.pack,
-          knowhow.value.codes.filter((code) => code.maker === finding.maker),
+          knowhow.value.codes.filter((code) => code.maker === maker),
         ),
       ),
     ),

@@ -3,12 +3,14 @@ const longDay = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeri
 
 const shortDay = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
 
-export const isToday = (instant: string) => new Date(instant).toDateString() === new Date().toDateString()
+export const isToday = (instant: number | string) =>
+  new Date(instant).toDateString() === new Date().toDateString()
 
 /** "24 Nov" for a day that is not today; nothing for today. */
-export const otherDay = (instant: string) => (isToday(instant) ? '' : shortDay.format(new Date(instant)))
+export const otherDay = (instant: number | string) =>
+  isToday(instant) ? '' : shortDay.format(new Date(instant))
 
-export const clock = (instant: string) => time.format(new Date(instant))
+export const clock = (instant: number | string) => time.format(new Date(instant))
 
 /** "10:00:00" as "10:00". */
 export const hourMinute = (localTime: string) => localTime.slice(0, 5)

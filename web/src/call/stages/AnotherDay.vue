@@ -12,9 +12,9 @@ const draft = useDraft(`another-day:${call.value.id}:${call.value.day}`, {
 })
 /** What dries now, and whether it will be dry by then. */
 const drying = computed(() =>
-  call.value.job.pieces
-    .map(({ what }) => what)
-    .filter((piece) => piece.place === 'TRAY' && piece.dryUntil > Date.now())
+  call.value.tray.wayBack
+    .filter((step) => step.state === 'DRIES')
+    .map((step) => call.value.job.pieces.find(({ what }) => what.id === step.piece)!.what)
     .map(({ name, dryUntil }) => ({
       name,
       dry: dryUntil <= Date.parse(`${draft.value.day}T${draft.value.at}`),
@@ -25,7 +25,7 @@ const drying = computed(() =>
 <template>
   <details class="border-line rounded-lg border-2 px-3 py-1">
     <summary class="min-h-12 cursor-pointer py-3 font-semibold">Come back another day</summary>
-    <form class="grid gap-3 pb-2" @submit.prevent="actions.plan(draft.day, draft.at)">
+    <form class="grid gap-3 pb-2" @submit.prevent="actions.move(call, draft.day, draft.at)">
       <p>The call stays open and goes on that day, with the tray as it lies.</p>
       <p
         v-for="piece in drying"

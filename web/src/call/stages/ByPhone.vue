@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { byId } from '../../judgement/byId'
 import { percent } from '../../ui/format'
+import { checkMade } from '../../judgement/finding'
 import { useCallContext } from '../context'
 
 const SHORT = 3
@@ -33,7 +34,7 @@ const checks = computed(() =>
           type="button"
           class="btn justify-start text-left leading-tight"
           :disabled="actions.busy.value"
-          @click="actions.enter('CHECK', check.id, outcome.id)"
+          @click="actions.settle(checkMade(check.id, outcome.id))"
         >
           {{ outcome.name }}
         </button>

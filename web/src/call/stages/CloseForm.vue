@@ -27,7 +27,7 @@ const suggestions = computed(() => {
 const advise = (line: string) => (advice.value = advice.value ? `${advice.value.trimEnd()}\n${line}` : line)
 
 async function close() {
-  const why = call.value.gaps.length ? reason.value : undefined
+  const why = call.value.gaps.length ? reason.value : ''
   if (await actions.close(call.value.version, advice.value, why)) {
     advice.value = ''
     reason.value = ''

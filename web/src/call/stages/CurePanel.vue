@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { byId } from '../../judgement/byId'
+import { remedyOf } from '../../judgement/finding'
 import PanelHead from '../../ui/PanelHead.vue'
 import { useCallContext } from '../context'
 import PartPicker from '../PartPicker.vue'
@@ -12,7 +13,7 @@ import Things from './Things.vue'
 const { call, pack } = useCallContext()
 /** What was done, in order, each remedy once. */
 const done = computed(() =>
-  [...new Set(call.value.entries.filter((e) => e.kind === 'REMEDY').map((e) => e.subject))].map((id) =>
+  [...new Set(call.value.entries.flatMap(({ finding }) => remedyOf(finding) ?? []))].map((id) =>
     byId(pack.value.remedies, id)!,
   ),
 )

@@ -9,7 +9,7 @@ const { call, actions } = useCallContext()
 const text = useDraft(`debt:${call.value.id}`, '')
 
 async function owe(what: Debt['what']) {
-  if (await actions.keep('debts', { what, text: text.value.trim(), settled: false })) text.value = ''
+  if (await actions.write({ kind: 'debt', what, text: text.value.trim(), settled: false })) text.value = ''
 }
 </script>
 
@@ -21,14 +21,14 @@ async function owe(what: Debt['what']) {
         :label="`Put back: ${DEBT[line.what.what].toLowerCase()}${line.what.text ? `, ${line.what.text}` : ''}`"
         :model-value="line.what.settled"
         :disabled="!!call.closedAt || actions.busy.value"
-        @update:model-value="actions.keep('debts', { ...line.what, settled: $event }, line)"
+        @update:model-value="actions.write({ ...line.what, settled: $event }, line)"
       />
       <button
         v-if="!call.closedAt"
         type="button"
         class="btn btn-quiet px-2 text-sm"
         :aria-label="`Remove: ${DEBT[line.what.what]}`"
-        @click="actions.drop(line)"
+        @click="actions.strike(line)"
       >
         remove
       </button>

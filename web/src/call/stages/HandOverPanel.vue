@@ -22,7 +22,9 @@ const cause = computed(() => {
   const first = call.value.assessment.ranking[0]
   return first && { name: byId(pack.value.faults, first.fault)!.name, chance: first.chance }
 })
-const cured = computed(() => call.value.entries.some((e) => e.kind === 'REMEDY' && e.answer === 'cured'))
+const cured = computed(() =>
+  call.value.entries.some(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'CURED'),
+)
 const title = computed(() => {
   if (call.value.closedAt) return `Closed at ${clock(call.value.closedAt)}`
   if (call.value.gaps.length) return refer.value ? 'Hand the call on' : 'Close with gaps'
@@ -30,7 +32,9 @@ const title = computed(() => {
 })
 /** The codes that the machine showed, to be cleared. */
 const shown = computed(() =>
-  codes.value.filter((code) => call.value.entries.some((e) => e.kind === 'CODE' && e.subject === code.code)),
+  codes.value.filter((code) =>
+    call.value.entries.some(({ finding }) => finding.kind === 'code-read' && finding.shown === code.code),
+  ),
 )
 </script>
 

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useHeard } from '../../api/queries'
 import type { Hit } from '../../api/types'
+import { factKnown, signSettled, subjectOf } from '../../judgement/finding'
 import { useCallContext } from '../context'
 
 const { call, actions } = useCallContext()
@@ -13,12 +14,12 @@ const { data: heard } = useHeard(
   }),
   () => call.value.complaint,
 )
-const settled = computed(() => new Set(call.value.entries.map((entry) => entry.subject)))
+const settled = computed(() => new Set(call.value.entries.map((entry) => subjectOf(entry.finding))))
 /** What the complaint speaks of and nobody has settled yet: each wants a nod. */
 const open = computed(() => (heard.value ?? []).filter(({ hit }) => !settled.value.has(hit.id)))
 
 const confirm = (hit: Hit) =>
-  hit.kind === 'FACT' ? actions.enter('FACT', hit.id, hit.choice!) : actions.complainOf(hit.id)
+  actions.settle(hit.kind === 'FACT' ? factKnown(hit.id, hit.choice!) : signSettled(hit.id, 'YES', true))
 </script>
 
 <template>

@@ -32,7 +32,7 @@ const label = (piece: Piece) =>
       class="btn"
       :class="{ 'btn-act': next }"
       :disabled="actions.busy.value || !chosen().length"
-      @click="actions.lay(chosen())"
+      @click="actions.layDown(chosen())"
     >
       Laid on the tray
     </button>

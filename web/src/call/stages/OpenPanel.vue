@@ -28,15 +28,10 @@ const layers = computed(() =>
     })
     .filter((layer) => layer.pieces.length),
 )
-/** Layers that were opened without a tray, and those of the step ahead from which nothing lies on it. */
-const wanted = computed(() => {
-  const ahead = new Set((call.value.toLay[nextLayer.value ?? ''] ?? []).map((piece) => piece.id))
-  const begun = new Set(call.value.job.pieces.map((line) => line.what.layer))
-  return layers.value.filter(
-    ({ id, pieces }) =>
-      call.value.unlaid.includes(id) || (!begun.has(id) && pieces.some((piece) => ahead.has(piece.id))),
-  )
-})
+/** Layers of which something is wanted on the tray: of those opened so far, and of the step ahead. */
+const wanted = computed(() =>
+  layers.value.filter(({ id }) => call.value.wanted[nextLayer.value ?? '']!.includes(id)),
+)
 const others = computed(() => layers.value.filter((layer) => !wanted.value.includes(layer)))
 const editing = ref<Line<Laid>>()
 const sheet = ref(false)

@@ -28,7 +28,7 @@ const drawing = computed(
     pack.value.layers.flatMap((layer) => layer.pieces).find((one) => one.id === piece.value.piece)?.drawing,
 )
 const staysOff = ref(false)
-const dry = computed(() => clock(new Date(piece.value.dryUntil).toISOString()))
+const dry = computed(() => clock(piece.value.dryUntil))
 const note = computed(() => {
   switch (props.state) {
     case 'BACK':
@@ -44,7 +44,7 @@ const note = computed(() => {
   }
 })
 
-const place = (change: Partial<Laid>) => actions.keep('pieces', { ...piece.value, ...change }, props.line)
+const place = (change: Partial<Laid>) => actions.write({ ...piece.value, ...change }, props.line)
 const screws = (back: (group: number) => number) =>
   piece.value.screws.map((some, group) => ({ ...some, back: back(group) }))
 async function putBack() {

@@ -16,7 +16,7 @@ const { form, begin, clear, another, laid, freeCup } = usePieceForm(call, () => 
 watch(open, (isOpen) => isOpen && begin())
 
 async function save() {
-  if (!(await actions.keep('pieces', laid(), props.line))) return
+  if (!(await actions.write(laid(), props.line))) return
   clear()
   open.value = false
 }

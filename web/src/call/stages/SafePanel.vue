@@ -10,17 +10,7 @@ import WaterLeft from './WaterLeft.vue'
 
 const { call, pack } = useCallContext()
 /** What the steps ahead ask for, in the order of making safe, and then what the steps behind asked for. */
-const points = computed(() => {
-  const ahead = call.value.isolation
-  const listed = new Set(ahead.map((point) => point.caution))
-  const behind = [...call.value.cautionsOpen, ...call.value.cautionsKept.map((kept) => kept.caution)]
-  return [
-    ...ahead,
-    ...behind
-      .filter((caution) => !listed.has(caution))
-      .map((caution) => ({ caution, steps: [] as string[] })),
-  ]
-})
+const points = computed(() => call.value.isolation)
 const licensed = computed(() =>
   call.value.assessment.plan.order
     .map((milestone) => byId(pack.value.remedies, milestone.remedy)!)

@@ -13,7 +13,7 @@ const SINCE = { '7': 'A week', '30': 'A month', '180': 'Half a year', '365': 'A 
 
 const props = defineProps<{ station: { id: string; name: string }; line?: Line<Condition>; open: boolean }>()
 const { call, actions } = useCallContext()
-const draft = useDraft<Omit<Condition, 'station'>>(
+const draft = useDraft<Omit<Condition, 'kind' | 'station'>>(
   `condition:${call.value.id}:${props.station.id}:${props.line?.version ?? 0}`,
   {
     stuff: 'FOOD',
@@ -26,7 +26,7 @@ const since = computed<keyof typeof SINCE | undefined>({
   get: () => (draft.value.sinceDays ? (String(draft.value.sinceDays) as keyof typeof SINCE) : undefined),
   set: (days) => (draft.value.sinceDays = days && Number(days)),
 })
-const keep = () => actions.keep('conditions', { ...draft.value, station: props.station.id }, props.line)
+const keep = () => actions.write({ ...draft.value, kind: 'condition', station: props.station.id }, props.line)
 </script>
 
 <template>
@@ -51,7 +51,7 @@ const keep = () => actions.keep('conditions', { ...draft.value, station: props.s
           type="button"
           class="btn btn-quiet"
           :disabled="actions.busy.value"
-          @click="actions.drop(line)"
+          @click="actions.strike(line)"
         >
           Take back
         </button>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Laid } from '../../api/types'
 import { byId } from '../../judgement/byId'
+import { remedyOf } from '../../judgement/finding'
 import Chips from '../../ui/Chips.vue'
 import { useDraft } from '../../ui/drafts'
 import { useCallContext } from '../context'
@@ -17,9 +18,7 @@ const reason = useDraft(`left-out:${props.piece.id}`, '')
 const usual = computed(() =>
   Math.max(
     0,
-    ...call.value.entries
-      .filter((entry) => entry.kind === 'REMEDY')
-      .map((entry) => byId(pack.value.remedies, entry.subject)?.dryMinutes ?? 0),
+    ...call.value.entries.map(({ finding }) => byId(pack.value.remedies, remedyOf(finding))?.dryMinutes ?? 0),
   ),
 )
 const dry = (hours?: string) =>

@@ -14,14 +14,14 @@ const text = useDraft(`thing:${call.value.id}`, '')
 const count = ref(1)
 
 async function add() {
-  const thing: Found = { what: text.value.trim(), count: count.value, fate: 'KEPT' }
-  if (thing.what && (await actions.keep('things', thing))) {
+  const thing: Found = { kind: 'found', what: text.value.trim(), count: count.value, fate: 'KEPT' }
+  if (thing.what && (await actions.write(thing))) {
     text.value = ''
     count.value = 1
   }
 }
 const settle = (line: Line<Found>, fate?: Found['fate']) =>
-  fate && actions.keep('things', { ...line.what, fate }, line)
+  fate && actions.write({ ...line.what, fate }, line)
 </script>
 
 <template>
@@ -44,7 +44,7 @@ const settle = (line: Line<Found>, fate?: Found['fate']) =>
         type="button"
         class="btn btn-quiet px-2 text-sm"
         :aria-label="`Remove: ${line.what.what}`"
-        @click="actions.drop(line)"
+        @click="actions.strike(line)"
       >
         remove
       </button>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Sign } from '../../api/types'
+import { signSettled } from '../../judgement/finding'
 import { byId } from '../../judgement/byId'
 import { useCallContext } from '../context'
 
@@ -16,8 +17,13 @@ const signs = computed(() => [
 ])
 /** The last answer to it: a remedy may lie between two. */
 const entryOf = (sign: Sign) =>
-  [...call.value.entries].reverse().find((entry) => entry.kind === 'SIGN' && entry.subject === sign.id)
-const isTold = (sign: Sign) => entryOf(sign)?.answer === 'yes'
+  [...call.value.entries]
+    .reverse()
+    .find(({ finding }) => finding.kind === 'sign-settled' && finding.sign === sign.id)
+function isTold(sign: Sign) {
+  const finding = entryOf(sign)?.finding
+  return finding?.kind === 'sign-settled' && finding.answer === 'YES'
+}
 
 /** The sign that was told instead of this one, and excludes it. */
 function instead(sign: Sign) {
@@ -30,9 +36,10 @@ async function touch(sign: Sign) {
   const entry = entryOf(sign)
   const other = instead(sign)
   if (other && !(await actions.takeBack(entryOf(other)!))) return
-  if (!entry) await actions.complainOf(sign.id)
-  else if (entry.answer === 'yes') await actions.takeBack(entry)
-  else await actions.correct(entry, 'yes')
+  const told = signSettled(sign.id, 'YES', true)
+  if (!entry) await actions.settle(told)
+  else if (isTold(sign)) await actions.takeBack(entry)
+  else await actions.correct(entry, told)
 }
 </script>
 

@@ -11,8 +11,10 @@ const props = defineProps<{ line: Line<Laid> }>()
 defineEmits<{ edit: [] }>()
 const { call, actions } = useCallContext()
 const piece = computed(() => props.line.what)
-const dries = computed(() => piece.value.dryUntil > Date.now())
-const dry = computed(() => clock(new Date(piece.value.dryUntil).toISOString()))
+const dries = computed(
+  () => call.value.tray.wayBack.find((step) => step.piece === piece.value.id)?.state === 'DRIES',
+)
+const dry = computed(() => clock(piece.value.dryUntil))
 const { photos, take, source } = usePhotos(() => props.line)
 </script>
 
@@ -59,7 +61,7 @@ const { photos, take, source } = usePhotos(() => props.line)
           class="btn flex-1 px-2"
           :aria-label="`Not taken off: ${piece.name}`"
           :disabled="actions.busy.value"
-          @click="actions.drop(line)"
+          @click="actions.strike(line)"
         >
           Not off
         </button>

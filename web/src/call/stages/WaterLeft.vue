@@ -11,7 +11,7 @@ const line = computed(() => call.value.job.water[0])
 const draft = useDraft(`water:${call.value.id}:${line.value?.version ?? 0}`, {
   levelCm: 5,
   vesselLitres: 4,
-  ...line.value?.what,
+  ...(line.value && { levelCm: line.value.what.levelCm, vesselLitres: line.value.what.vesselLitres }),
 })
 const standing = computed(() => call.value.standing)
 const fills = computed(() => standing.value?.fills ?? 0)
@@ -43,7 +43,7 @@ const fills = computed(() => standing.value?.fills ?? 0)
         type="button"
         class="btn"
         :disabled="actions.busy.value"
-        @click="actions.keep('water', { ...draft }, line)"
+        @click="actions.write({ ...draft, kind: 'water-left' }, line)"
       >
         How much is that?
       </button>

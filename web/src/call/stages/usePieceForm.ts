@@ -58,6 +58,7 @@ const of = (piece: Laid): PieceForm => ({
 })
 
 const fresh = (): Laid => ({
+  kind: 'laid',
   id: uuid(),
   name: '',
   screws: [],

@@ -7,10 +7,10 @@ export function useProofRun(proof: () => Proof) {
   const { call, actions } = useCallContext()
   const line = computed(() => call.value.job.proofs.find(({ what }) => what.proof === proof().id))
   const run = computed<ProofRun>(
-    () => line.value?.what ?? { proof: proof().id, runs: 0, dry: [], lightOut: false },
+    () => line.value?.what ?? { kind: 'proof-run', proof: proof().id, runs: 0, dry: [], lightOut: false },
   )
   return {
     run,
-    change: (some: Partial<ProofRun>) => actions.keep('proofs', { ...run.value, ...some }, line.value),
+    change: (some: Partial<ProofRun>) => actions.write({ ...run.value, ...some }, line.value),
   }
 }

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { byId } from '../../judgement/byId'
 import PanelHead from '../../ui/PanelHead.vue'
 import { minutes } from '../../ui/format'
+import { remedyTried } from '../../judgement/finding'
 import { useCallContext } from '../context'
 import PartPicker from '../PartPicker.vue'
 import StepMethod from '../StepMethod.vue'
@@ -25,7 +26,7 @@ const worked = computed(() =>
 )
 
 async function seesFault() {
-  if (await actions.seesFault()) stage.show('CALL')
+  if (await actions.seeFault()) stage.show('CALL')
 }
 </script>
 
@@ -58,7 +59,7 @@ async function seesFault() {
         type="button"
         class="btn btn-act min-h-14 text-lg"
         :disabled="actions.busy.value"
-        @click="actions.enter('REMEDY', remedy.id, 'kept-up')"
+        @click="actions.settle(remedyTried(remedy.id, 'KEPT_UP'))"
       >
         Done
       </button>

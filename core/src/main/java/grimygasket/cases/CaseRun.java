@@ -112,7 +112,7 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                         .filter(code -> code.code().equalsIgnoreCase(words[1]))
                         .<Finding>map(Finding.CodeShown::new)
                         .findFirst()
-                        .orElse(new Finding.CodeUnlisted(words[1]));
+                        .orElse(new Finding.CodeRead(words[1]));
             default -> throw new IllegalArgumentException("a case cannot say “" + String.join(" ", words) + "”");
         };
     }

@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the evidence says.
@@ -75,7 +76,13 @@ public record Assessment(
      * @param leaderChance how likely that would then be, 0 to 1
      */
     public record Turn(
-            Step.Kind kind, String id, String step, String answer, double chance, String leader, double leaderChance) {}
+            Step.Kind kind,
+            String id,
+            String step,
+            String answer,
+            double chance,
+            @Nullable String leader,
+            double leaderChance) {}
 
     /**
      * @param fault its id

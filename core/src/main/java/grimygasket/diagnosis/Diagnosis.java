@@ -8,7 +8,6 @@ import grimygasket.diagnosis.Assessment.StationState;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Assessment.Weight;
 import grimygasket.diagnosis.Finding.FactKnown;
-import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
@@ -162,8 +161,7 @@ public final class Diagnosis {
         int from = 0;
         for (int i = 0; i < order.length; i++) {
             var finding = evidence.findings().get(order[i]);
-            boolean changesTheMachine = finding instanceof RemedyTried tried && tried.proved() != Proved.PENDING;
-            if (changesTheMachine || finding instanceof FactKnown) {
+            if (finding.changesTheMachine() || finding instanceof FactKnown) {
                 from = i + 1;
             }
         }

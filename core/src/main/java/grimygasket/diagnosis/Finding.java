@@ -7,6 +7,42 @@ import grimygasket.units.Amount;
 public sealed interface Finding {
 
     /**
+     * What it answers, for example "sign smell": of two findings with one subject, between two changes of the machine only the
+     * later one counts.
+     */
+    String subject();
+
+    /** What this kind of finding comes to. */
+    <T> T to(Cases<T> cases);
+
+    /** Whether it changed the machine: what was seen before it may be looked at again. */
+    default boolean changesTheMachine() {
+        return false;
+    }
+
+    /** Whether it is work on the machine rather than something told or seen. */
+    default boolean takesWork() {
+        return false;
+    }
+
+    /** One answer for every kind of finding: a new kind is one that everybody who takes findings apart has to name. */
+    interface Cases<T> {
+        T sign(SignSettled sign);
+
+        T fact(FactKnown fact);
+
+        T code(CodeShown code);
+
+        T codeRead(CodeRead code);
+
+        T check(CheckMade check);
+
+        T reading(ReadingTaken reading);
+
+        T remedy(RemedyTried remedy);
+    }
+
+    /**
      * A sign was looked or asked for.
      *
      * @param sign its id
@@ -22,6 +58,16 @@ public sealed interface Finding {
         boolean isComplaint() {
             return complaint && answer == Answer.YES;
         }
+
+        @Override
+        public String subject() {
+            return "sign " + sign;
+        }
+
+        @Override
+        public <T> T to(Cases<T> cases) {
+            return cases.sign(this);
+        }
     }
 
     /** Answer to the question of a sign. */
@@ -33,19 +79,61 @@ public sealed interface Finding {
     }
 
     /** The machine showed a code. */
-    record CodeShown(Code code) implements Finding {}
+    record CodeShown(Code code) implements Finding {
+        @Override
+        public String subject() {
+            return "code " + code.code();
+        }
 
-    /** The machine showed a code that no table knows, as it was read: it moves nothing, and is kept. */
-    record CodeUnlisted(String shown) implements Finding {}
+        @Override
+        public <T> T to(Cases<T> cases) {
+            return cases.code(this);
+        }
+    }
+
+    /** The machine showed a code, as it was read: it moves nothing while no table explains it, and is kept. */
+    record CodeRead(String shown) implements Finding {
+        public CodeRead {
+            shown = shown.strip();
+            if (shown.isEmpty()) {
+                throw new IllegalArgumentException("say which code it shows");
+            }
+        }
+
+        @Override
+        public String subject() {
+            return "code " + shown;
+        }
+
+        @Override
+        public <T> T to(Cases<T> cases) {
+            return cases.codeRead(this);
+        }
+    }
 
     /** A check was made. */
     sealed interface Checked extends Finding {
         /** Its id. */
         String check();
+
+        @Override
+        default String subject() {
+            return "check " + check();
+        }
+
+        @Override
+        default boolean takesWork() {
+            return true;
+        }
     }
 
     /** A check was made and gave one of its outcomes. */
-    record CheckMade(String check, String outcome) implements Checked {}
+    record CheckMade(String check, String outcome) implements Checked {
+        @Override
+        public <T> T to(Cases<T> cases) {
+            return cases.check(this);
+        }
+    }
 
     /**
      * A check was made with an instrument.
@@ -53,13 +141,48 @@ public sealed interface Finding {
      * @param check its id; it has a {@link grimygasket.pack.Measure}
      * @param reading in the measure's quantity
      */
-    record ReadingTaken(String check, Amount reading) implements Checked {}
+    record ReadingTaken(String check, Amount reading) implements Checked {
+        @Override
+        public <T> T to(Cases<T> cases) {
+            return cases.reading(this);
+        }
+    }
 
     /** A fact about the machine, its home or its use was learnt: it shifts how likely faults are to begin with. */
-    record FactKnown(String fact, String choice) implements Finding {}
+    record FactKnown(String fact, String choice) implements Finding {
+        @Override
+        public String subject() {
+            return "fact " + fact;
+        }
+
+        @Override
+        public <T> T to(Cases<T> cases) {
+            return cases.fact(this);
+        }
+    }
 
     /** A remedy was carried out. */
-    record RemedyTried(String remedy, Proved proved) implements Finding {}
+    record RemedyTried(String remedy, Proved proved) implements Finding {
+        @Override
+        public String subject() {
+            return "remedy " + remedy;
+        }
+
+        @Override
+        public boolean changesTheMachine() {
+            return proved != Proved.PENDING;
+        }
+
+        @Override
+        public boolean takesWork() {
+            return true;
+        }
+
+        @Override
+        public <T> T to(Cases<T> cases) {
+            return cases.remedy(this);
+        }
+    }
 
     /** What the proof after a remedy showed. */
     enum Proved {

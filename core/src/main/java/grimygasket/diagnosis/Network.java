@@ -168,27 +168,51 @@ final class Network {
      * How likely a finding is under each set of faults, up to a common factor; null for one that says nothing in this way.
      */
     double[] likelihood(Finding finding) {
-        if (finding instanceof Finding.SignSettled settled) {
+        return finding.to(new Likelihoods());
+    }
+
+    /** Null for what says nothing in this way: a remedy changes the machine, see {@link Diagnosis}. */
+    private final class Likelihoods implements Finding.Cases<double[]> {
+        @Override
+        public double[] sign(Finding.SignSettled settled) {
             return switch (settled.answer()) {
                 case YES -> seen(settled);
-                case NO -> sign(settled.sign()).likelihood(sets, false);
+                case NO -> Network.this.sign(settled.sign()).likelihood(sets, false);
                 case UNKNOWN -> null;
             };
         }
-        if (finding instanceof Finding.CodeShown shown) {
-            return code(shown.code()).likelihood(sets, true);
-        }
-        if (finding instanceof Finding.CheckMade made) {
-            return likelihood(check(made.check()), pack.check(made.check()).outcomeIndex(made.outcome()));
-        }
-        if (finding instanceof Finding.ReadingTaken taken) {
-            return reading(pack.check(taken.check())).likelihood(sets, taken.reading());
-        }
-        if (finding instanceof Finding.FactKnown known) {
+
+        @Override
+        public double[] fact(Finding.FactKnown known) {
             int choice = pack.fact(known.fact()).choiceIndex(known.choice());
-            return fact(known.fact()).likelihoods(sets)[choice];
+            return Network.this.fact(known.fact()).likelihoods(sets)[choice];
         }
-        return null;
+
+        @Override
+        public double[] code(Finding.CodeShown shown) {
+            return Network.this.code(shown.code()).likelihood(sets, true);
+        }
+
+        @Override
+        public double[] codeRead(Finding.CodeRead read) {
+            return null;
+        }
+
+        @Override
+        public double[] check(Finding.CheckMade made) {
+            return likelihood(
+                    Network.this.check(made.check()), pack.check(made.check()).outcomeIndex(made.outcome()));
+        }
+
+        @Override
+        public double[] reading(Finding.ReadingTaken taken) {
+            return Network.this.reading(pack.check(taken.check())).likelihood(sets, taken.reading());
+        }
+
+        @Override
+        public double[] remedy(Finding.RemedyTried tried) {
+            return null;
+        }
     }
 
     /** Of a sign that is there, and therefore of none that it excludes and that takes precedence over it. */

@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What to do now, and what it is expected to take.
@@ -12,7 +13,11 @@ import java.util.List;
  * @param heldBack remedies that are not advised before something else is cleared or cured
  */
 public record Plan(
-        Step next, List<Step> alternatives, double expectedMinutes, List<Milestone> order, List<HeldBack> heldBack) {
+        @Nullable Step next,
+        List<Step> alternatives,
+        double expectedMinutes,
+        List<Milestone> order,
+        List<HeldBack> heldBack) {
     static final Plan DONE = new Plan(null, List.of(), 0, List.of(), List.of());
 
     /**

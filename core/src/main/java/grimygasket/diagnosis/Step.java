@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that can be done next.
@@ -69,7 +70,12 @@ public record Step(
      * @param leader id of the fault that would then be likeliest; null if it would be none of these
      * @param leaderChance how likely that would then be, 0 to 1
      */
-    public record Prospect(String outcome, String name, double chance, String leader, double leaderChance) {}
+    public record Prospect(
+            String outcome,
+            String name,
+            double chance,
+            @Nullable String leader,
+            double leaderChance) {}
 
     /** A step that needs no part and no waiting, not yet compared with others. */
     static Step plain(

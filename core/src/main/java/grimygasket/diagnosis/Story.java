@@ -2,8 +2,8 @@ package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Checked;
+import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Finding.CodeShown;
-import grimygasket.diagnosis.Finding.CodeUnlisted;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.ReadingTaken;
@@ -42,26 +42,61 @@ final class Story {
         this.network = network;
         findings = evidence.findings();
         confirmed = evidence.confirmed();
-        findings.forEach(this::add);
+        var told = new Told();
+        findings.forEach(finding -> finding.to(told));
     }
 
-    private void add(Finding finding) {
-        if (finding instanceof SignSettled sign) {
+    /** What each finding settles, opens and reopens. */
+    private final class Told implements Finding.Cases<Void> {
+        @Override
+        public Void sign(SignSettled sign) {
             add(sign);
-        } else if (finding instanceof FactKnown fact) {
+            return null;
+        }
+
+        @Override
+        public Void fact(FactKnown fact) {
             settled.add(fact.fact());
-        } else if (finding instanceof Checked made) {
+            return null;
+        }
+
+        @Override
+        public Void code(CodeShown code) {
+            return null;
+        }
+
+        @Override
+        public Void codeRead(CodeRead code) {
+            return null;
+        }
+
+        @Override
+        public Void check(CheckMade check) {
+            return made(check);
+        }
+
+        @Override
+        public Void reading(ReadingTaken reading) {
+            return made(reading);
+        }
+
+        private Void made(Checked made) {
             var check = network.pack.check(made.check());
             settled.add(check.id());
             settled.addAll(check.settles());
             looked.add(check.id());
             looked.addAll(check.settles());
             opened.add(check.layer());
-        } else if (finding instanceof RemedyTried remedy) {
+            return null;
+        }
+
+        @Override
+        public Void remedy(RemedyTried remedy) {
             tried.add(remedy.remedy());
             last = remedy.proved() == Proved.KEPT_UP ? last : remedy;
             opened.add(network.pack.remedy(remedy.remedy()).layer());
             reopen(network.pack.remedy(remedy.remedy()));
+            return null;
         }
     }
 
@@ -181,12 +216,10 @@ final class Story {
         var latest = new HashMap<String, Integer>();
         for (int i = 0; i < findings.size(); i++) {
             var finding = findings.get(i);
-            if (finding instanceof RemedyTried tried) {
-                if (tried.proved() != Proved.PENDING) {
-                    latest.keySet().removeIf(key -> !key.startsWith("fact "));
-                }
-            } else {
-                var before = latest.put(subject(finding), i);
+            if (finding.changesTheMachine()) {
+                latest.keySet().removeIf(Story::isOfTheMachine);
+            } else if (!(finding instanceof RemedyTried)) {
+                var before = latest.put(finding.subject(), i);
                 if (before != null) {
                     superseded[before] = true;
                 }
@@ -195,22 +228,8 @@ final class Story {
         return superseded;
     }
 
-    private static String subject(Finding finding) {
-        if (finding instanceof SignSettled sign) {
-            return "sign " + sign.sign();
-        }
-        if (finding instanceof FactKnown fact) {
-            return "fact " + fact.fact();
-        }
-        if (finding instanceof CheckMade made) {
-            return "check " + made.check();
-        }
-        if (finding instanceof ReadingTaken taken) {
-            return "check " + taken.check();
-        }
-        if (finding instanceof CodeShown shown) {
-            return "code " + shown.code().code();
-        }
-        return "code " + ((CodeUnlisted) finding).shown();
+    /** Facts are of the time before the call: no remedy changes them. */
+    private static boolean isOfTheMachine(String subject) {
+        return !subject.startsWith("fact ");
     }
 }

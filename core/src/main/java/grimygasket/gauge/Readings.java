@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** What was entered at a gauge, checked; what was left out is what the machine's data or the usual ones say. */
 public final class Readings {
@@ -31,7 +32,8 @@ public final class Readings {
      * @param unit symbol of its unit; null for that of the family
      * @param spread standard deviation in the same unit, from an instrument that says it; null for the usual one
      */
-    public record Typed(String text, String unit, Double spread) {
+    public record Typed(
+            String text, @Nullable String unit, @Nullable Double spread) {
         public static Typed of(String text) {
             return new Typed(text, null, null);
         }

@@ -60,7 +60,7 @@ public record Applicable(
         return cautions.stream().map(Caution::id).toList();
     }
 
-    private static void add(Map<String, List<String>> notes, String id, Note note) {
+    private static void add(Map<String, List<String>> notes, String id, Hint note) {
         notes.computeIfAbsent(id, none -> new ArrayList<>()).add(note.text());
     }
 }

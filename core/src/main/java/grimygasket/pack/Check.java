@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A test with a method, made on the machine.
@@ -25,7 +26,7 @@ import java.util.List;
 public record Check(
         String id,
         String name,
-        String layer,
+        @Nullable String layer,
         double minutes,
         List<String> tools,
         List<Instruction> steps,
@@ -34,9 +35,9 @@ public record Check(
         List<String> needs,
         List<String> settles,
         List<Outcome> outcomes,
-        Measure measure,
-        String phone,
-        Grade known,
+        @Nullable Measure measure,
+        @Nullable String phone,
+        @Nullable Grade known,
         List<String> after,
         boolean runs) {
     public Check {

@@ -2,6 +2,7 @@ package grimygasket.pack;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that can be wrong with a machine.
@@ -25,7 +26,7 @@ public record Fault(
         double rate,
         double blocks,
         Opening open,
-        String danger,
+        @Nullable String danger,
         List<String> needs,
         Map<String, Double> broughtBy,
         List<String> words) {

@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that one machine of a kind has and another lacks; it adds or removes stations, faults, signs, checks and
@@ -12,7 +13,8 @@ import java.util.List;
  * @param group a machine has at most one of the features of a group; null for a feature by itself
  * @param cautions ids of the cautions that stand wherever a machine with it is moved, opened or run
  */
-public record Feature(String id, String name, boolean usual, String group, List<String> cautions) {
+public record Feature(
+        String id, String name, boolean usual, @Nullable String group, List<String> cautions) {
     public Feature {
         Range.text("feature id", id);
         Range.text("name of feature " + id, name);

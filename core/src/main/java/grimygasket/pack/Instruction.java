@@ -2,6 +2,7 @@ package grimygasket.pack;
 
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One thing to do of a method.
@@ -13,7 +14,13 @@ import java.util.stream.Stream;
  * @param minutes how long this step alone takes, or waits, over 0 to 600; null where nobody has said
  * @param drawing what it looks like; null for none
  */
-public record Instruction(String text, String why, String use, String stopIf, Double minutes, Drawing drawing) {
+public record Instruction(
+        String text,
+        @Nullable String why,
+        @Nullable String use,
+        @Nullable String stopIf,
+        @Nullable Double minutes,
+        @Nullable Drawing drawing) {
     public Instruction {
         Range.text("a step of a method", text);
         if (minutes != null) {

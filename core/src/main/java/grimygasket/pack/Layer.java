@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A layer of the machine that has to be opened to reach what lies under it. Opening is paid once for all that it
@@ -18,12 +19,12 @@ import java.util.List;
 public record Layer(
         String id,
         String name,
-        String within,
+        @Nullable String within,
         double openMinutes,
         double closeMinutes,
         List<String> cautions,
         List<Piece> pieces,
-        Drawing drawing) {
+        @Nullable Drawing drawing) {
     public Layer {
         Range.text("layer id", id);
         Range.text("name of layer " + id, name);

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a check can measure, and how the reading follows from what is wrong.
@@ -26,14 +27,14 @@ public record Measure(
         String name,
         Quantity quantity,
         Model model,
-        String station,
-        Level normal,
+        @Nullable String station,
+        @Nullable Level normal,
         double varies,
         Map<String, Level> levels,
         List<String> off,
         List<String> leaks,
-        String gauge,
-        Meter meter) {
+        @Nullable String gauge,
+        @Nullable Meter meter) {
 
     /** How a reading is predicted. */
     public enum Model {
@@ -78,7 +79,11 @@ public record Measure(
      * @param shows chance that a fault shows at this level, and not at the normal one; 0 is taken for always
      * @param plate how it follows from what the machine is made for; null where it does not
      */
-    public record Level(double mean, double spread, double shows, Plate plate) {
+    public record Level(
+            double mean,
+            double spread,
+            double shows,
+            @Nullable Plate plate) {
         public Level {
             if (!(spread > 0)) {
                 throw new IllegalArgumentException("the spread of a level must be over 0, but is " + spread);

@@ -3,6 +3,7 @@ package grimygasket.pack;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One possible answer of a check. A check's outcomes are in order of precedence: the first whose causes come through is
@@ -24,10 +25,10 @@ public record Outcome(
         String name,
         double leak,
         Map<String, Double> causes,
-        String blockedUpTo,
+        @Nullable String blockedUpTo,
         double seen,
         List<String> shows,
-        String because) {
+        @Nullable String because) {
     public Outcome {
         Range.text("outcome id", id);
         Range.text("name of outcome " + id, name);

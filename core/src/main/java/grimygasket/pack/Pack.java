@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything known about one kind of machine.
@@ -43,11 +44,11 @@ public record Pack(
         List<Caution> cautions,
         List<Fact> facts,
         List<School> schools,
-        List<Note> notes,
+        List<Hint> notes,
         List<Habit> habits,
         List<Cadence> cadences,
         Map<Rating, Double> ratings,
-        StandingWater water,
+        @Nullable StandingWater water,
         List<Exclusive> exclusive,
         List<Source> sources,
         List<ModelFamily> families) {

@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that comes off when a layer is opened, as it is known before anybody has knelt down: a proposal for the tray.
@@ -22,15 +23,15 @@ public record Piece(
         String id,
         String name,
         List<Screws> screws,
-        String turn,
+        @Nullable String turn,
         List<String> clips,
-        String orientation,
+        @Nullable String orientation,
         boolean joint,
         boolean lastIn,
         boolean optional,
         List<Confirmation> confirm,
         List<String> needs,
-        Drawing drawing) {
+        @Nullable Drawing drawing) {
     public Piece {
         Range.text("piece id", id);
         Range.text("name of piece " + id, name);

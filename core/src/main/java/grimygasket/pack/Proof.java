@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a function is shown to work again.
@@ -20,9 +21,9 @@ public record Proof(
         double minutes,
         List<Instruction> steps,
         int runs,
-        Reading reading,
-        String light,
-        String nextUse) {
+        @Nullable Reading reading,
+        @Nullable String light,
+        @Nullable String nextUse) {
     private static final int MOST_RUNS = 9;
 
     public Proof {

@@ -3,6 +3,7 @@ package grimygasket.pack;
 import grimygasket.units.Family;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is measured of a function, before the cure and after it.
@@ -16,7 +17,13 @@ import grimygasket.units.Quantity;
  * @param most upper end of what is right, for {@link Better#WITHIN}; in the base unit
  */
 public record Reading(
-        String name, String unit, Quantity quantity, Better better, String check, Double least, Double most) {
+        String name,
+        String unit,
+        @Nullable Quantity quantity,
+        Better better,
+        @Nullable String check,
+        @Nullable Double least,
+        @Nullable Double most) {
     public enum Better {
         MORE,
         LESS,

@@ -21,7 +21,7 @@ record References(
         List<Caution> cautions,
         List<Fact> facts,
         List<School> schools,
-        List<Note> notes,
+        List<Hint> notes,
         List<Habit> habits,
         List<Cadence> cadences,
         Set<Rating> ratings,

@@ -2,6 +2,7 @@ package grimygasket.pack;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something done to put a fault right.
@@ -28,7 +29,7 @@ import java.util.Map;
 public record Remedy(
         String id,
         String name,
-        String layer,
+        @Nullable String layer,
         double minutes,
         Map<String, Double> cures,
         List<String> tools,
@@ -38,11 +39,11 @@ public record Remedy(
         List<String> cautions,
         String proof,
         List<String> needs,
-        String licensed,
+        @Nullable String licensed,
         List<String> after,
         boolean causesFirst,
-        String spare,
-        String meanwhile,
+        @Nullable String spare,
+        @Nullable String meanwhile,
         boolean leave) {
     private static final double TWO_DAYS = 2880;
 

@@ -2,6 +2,7 @@ package grimygasket.pack;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that can be seen, heard, smelt or asked, without tools, answered by yes or no.
@@ -29,7 +30,7 @@ public record Sign(
         boolean complaint,
         List<String> needs,
         List<String> settles,
-        String alarm,
+        @Nullable String alarm,
         List<String> words) {
     public Sign {
         Range.text("sign id", id);

@@ -1,5 +1,9 @@
 package grimygasket.visit;
 
+import grimygasket.pack.Pack;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
 /**
  * What was found at a station, and how it is left.
  *
@@ -12,7 +16,14 @@ package grimygasket.visit;
  * @param sinceDays days since it was last cleaned, 1 to 36500; null where nobody knows
  */
 public record Condition(
-        String station, Stuff stuff, Double before, Double after, Wear wear, boolean binned, Integer sinceDays) {
+        String station,
+        Stuff stuff,
+        @Nullable Double before,
+        @Nullable Double after,
+        Wear wear,
+        boolean binned,
+        @Nullable Integer sinceDays)
+        implements JobLine<Condition> {
     private static final int A_CENTURY = 36_500;
 
     public enum Stuff {
@@ -65,5 +76,28 @@ public record Condition(
         if (share != null && !(share >= 0 && share <= 1)) {
             throw new IllegalArgumentException("the open share " + what + " must lie between 0 and 1, but is " + share);
         }
+    }
+
+    @Override
+    public Optional<String> onlyAbout() {
+        return Optional.of(station);
+    }
+
+    @Override
+    public void requireKnown(Pack pack) {
+        pack.station(station);
+    }
+
+    @Override
+    public Optional<Condition> merged(Condition was, Condition theirs) {
+        var merge = new Merge<>(was, this, theirs);
+        return merge.merged(() -> new Condition(
+                merge.of(Condition::station),
+                merge.of(Condition::stuff),
+                merge.of(Condition::before),
+                merge.of(Condition::after),
+                merge.of(Condition::wear),
+                merge.of(Condition::binned),
+                merge.of(Condition::sinceDays)));
     }
 }

@@ -58,6 +58,18 @@ public final class Curing {
                 .toList();
     }
 
+    /** The remedies at whose stations something was found only dirty: it is cleaned and proved before a new part goes in. */
+    public static List<Remedy> onlyDirty(Pack pack, List<Condition> conditions) {
+        var dirty = conditions.stream()
+                .filter(condition -> condition.wear() == Condition.Wear.DIRTY_ONLY)
+                .map(Condition::station)
+                .collect(Collectors.toSet());
+        return pack.remedies().stream()
+                .filter(remedy ->
+                        stations(pack, remedy).stream().map(Station::id).anyMatch(dirty::contains))
+                .toList();
+    }
+
     private static boolean worked(RemedyTried tried) {
         return switch (tried.proved()) {
             case CURED, PARTLY, KEPT_UP -> true;

@@ -1,5 +1,7 @@
 package grimygasket.visit;
 
+import java.util.Optional;
+
 /**
  * A thing of the customer's that was found in the machine.
  *
@@ -7,7 +9,7 @@ package grimygasket.visit;
  * @param count how many, at least 1
  * @param fate what became of it
  */
-public record Found(String what, int count, Fate fate) {
+public record Found(String what, int count, Fate fate) implements JobLine<Found> {
     public enum Fate {
         /** Still in the technician's hands. */
         KEPT,
@@ -22,5 +24,11 @@ public record Found(String what, int count, Fate fate) {
         if (count < 1) {
             throw new IllegalArgumentException("at least one of “" + what + "” was found, not " + count);
         }
+    }
+
+    @Override
+    public Optional<Found> merged(Found was, Found theirs) {
+        var merge = new Merge<>(was, this, theirs);
+        return merge.merged(() -> new Found(merge.of(Found::what), merge.of(Found::count), merge.of(Found::fate)));
     }
 }

@@ -10,8 +10,11 @@ import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * How a machine is made safe for what is planned: what to shut off, drain or keep away from, in the order in which it is
@@ -38,6 +41,23 @@ public record Isolation(List<Point> points) {
             ask(asked, pack, machine, pack.remedy(milestone.remedy()));
         }
         return of(asked);
+    }
+
+    /**
+     * The same, and after it what the work so far has asked for.
+     *
+     * @param behind ids of the cautions that are open, or confirmed
+     */
+    public Isolation and(Pack pack, List<String> behind) {
+        var listed = points.stream().map(Point::caution).collect(Collectors.toSet());
+        return new Isolation(Stream.concat(
+                        points.stream(),
+                        new LinkedHashSet<>(behind)
+                                .stream()
+                                        .filter(caution -> !listed.contains(caution))
+                                        .map(pack::caution)
+                                        .map(caution -> new Point(caution.hazard(), caution.id(), List.of())))
+                .toList());
     }
 
     /** For the tasks of an upkeep that are due and not done. */

@@ -1,9 +1,12 @@
 package grimygasket.visit;
 
 import grimygasket.pack.Confirmation;
+import grimygasket.pack.Pack;
 import grimygasket.pack.Piece;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A piece that was taken off the machine, and what became of it.
@@ -27,19 +30,20 @@ import java.util.List;
 public record Laid(
         String id,
         String name,
-        String layer,
-        String piece,
+        @Nullable String layer,
+        @Nullable String piece,
         List<Cupped> screws,
-        String turn,
+        @Nullable String turn,
         List<String> clips,
-        String orientation,
+        @Nullable String orientation,
         boolean joint,
         boolean lastIn,
         List<Confirmation> confirm,
         long dryUntil,
         Place place,
         List<Confirmation> confirmed,
-        String reason) {
+        @Nullable String reason)
+        implements JobLine<Laid> {
     public enum Place {
         TRAY,
         BACK,
@@ -94,5 +98,36 @@ public record Laid(
     /** Screws that are expected to be back in: none of a piece that is left out. */
     List<Cupped> expected() {
         return place == Place.LEFT_OUT ? List.of() : screws;
+    }
+
+    @Override
+    public Optional<String> onlyAbout() {
+        return Optional.ofNullable(piece);
+    }
+
+    @Override
+    public void requireKnown(Pack pack) {
+        pack.chain(layer);
+    }
+
+    @Override
+    public Optional<Laid> merged(Laid was, Laid theirs) {
+        var merge = new Merge<>(was, this, theirs);
+        return merge.merged(() -> new Laid(
+                merge.of(Laid::id),
+                merge.of(Laid::name),
+                merge.of(Laid::layer),
+                merge.of(Laid::piece),
+                merge.of(Laid::screws),
+                merge.of(Laid::turn),
+                merge.of(Laid::clips),
+                merge.of(Laid::orientation),
+                merge.of(Laid::joint),
+                merge.of(Laid::lastIn),
+                merge.of(Laid::confirm),
+                merge.of(Laid::dryUntil),
+                merge.of(Laid::place),
+                merge.of(Laid::confirmed),
+                merge.of(Laid::reason)));
     }
 }

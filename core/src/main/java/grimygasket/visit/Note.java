@@ -1,5 +1,8 @@
 package grimygasket.visit;
 
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
 /**
  * Something in a technician's own words, which the know-how does not have: a note, something seen, or something done. What was
  * seen or done is proposed for the know-how.
@@ -8,7 +11,7 @@ package grimygasket.visit;
  * @param minutes that it took, 1 to 600; null unless something was done and timed
  * @param proved whether what was done was seen to have cured; false for all else
  */
-public record Note(About about, String text, Integer minutes, boolean proved) {
+public record Note(About about, String text, @Nullable Integer minutes, boolean proved) implements JobLine<Note> {
     private static final int MOST_CHARACTERS = 300;
     private static final int TEN_HOURS = 600;
 
@@ -36,5 +39,12 @@ public record Note(About about, String text, Integer minutes, boolean proved) {
         if (proved && about != About.DONE) {
             throw new IllegalArgumentException("only what was done can be proved");
         }
+    }
+
+    @Override
+    public Optional<Note> merged(Note was, Note theirs) {
+        var merge = new Merge<>(was, this, theirs);
+        return merge.merged(() ->
+                new Note(merge.of(Note::about), merge.of(Note::text), merge.of(Note::minutes), merge.of(Note::proved)));
     }
 }

@@ -5,9 +5,11 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Piece;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The segment Open: what the opened layers are known to give lies on the tray, and every screw in a cup. */
 public final class Opening {
@@ -34,6 +36,21 @@ public final class Opening {
                 .filter(layer ->
                         visit.laid().stream().noneMatch(piece -> layer.id().equals(piece.layer())))
                 .toList();
+    }
+
+    /**
+     * Layers of which something is wanted on the tray: those that were opened without one, and for the work ahead those from
+     * which nothing lies on it yet.
+     *
+     * @param ahead id of the layer in which is worked next; null for work from outside
+     */
+    public static List<Layer> wanted(Pack pack, Machine machine, VisitRecord visit, String ahead) {
+        var begun = visit.laid().stream().map(Laid::layer).collect(Collectors.toSet());
+        var toOpen = pack.chain(ahead).stream()
+                .filter(layer ->
+                        !begun.contains(layer.id()) && !pieces(layer, machine).isEmpty());
+        return Stream.concat(unlaid(pack, machine, visit).stream(), toOpen)
+                .collect(Collectors.collectingAndThen(Collectors.toCollection(LinkedHashSet::new), List::copyOf));
     }
 
     private static List<Piece> expected(Layer layer, Machine machine) {

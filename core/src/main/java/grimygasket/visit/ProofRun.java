@@ -1,6 +1,9 @@
 package grimygasket.visit;
 
+import grimygasket.pack.Pack;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The proof of one function, as far as it has come.
@@ -12,7 +15,9 @@ import java.util.List;
  * @param dry ids of the pieces on the tray whose joints were watched and stayed dry
  * @param lightOut whether the light is out, where there is one
  */
-public record ProofRun(String proof, Double before, Double after, int runs, List<String> dry, boolean lightOut) {
+public record ProofRun(
+        String proof, @Nullable Double before, @Nullable Double after, int runs, List<String> dry, boolean lightOut)
+        implements JobLine<ProofRun> {
     public ProofRun {
         dry = List.copyOf(dry);
         if (runs < 0) {
@@ -23,5 +28,43 @@ public record ProofRun(String proof, Double before, Double after, int runs, List
     /** Nothing of it is done yet. */
     public static ProofRun none(String proof) {
         return new ProofRun(proof, null, null, 0, List.of(), false);
+    }
+
+    /** A proof that failed begins anew: what was seen to work before does not count. */
+    public ProofRun begunAnew() {
+        return new ProofRun(proof, before, after, 0, List.of(), false);
+    }
+
+    /** A joint that is open again is to be watched again. */
+    public ProofRun withJointOpened(String piece) {
+        return new ProofRun(
+                proof,
+                before,
+                after,
+                runs,
+                dry.stream().filter(one -> !one.equals(piece)).toList(),
+                lightOut);
+    }
+
+    @Override
+    public Optional<String> onlyAbout() {
+        return Optional.of(proof);
+    }
+
+    @Override
+    public void requireKnown(Pack pack) {
+        pack.proof(proof);
+    }
+
+    @Override
+    public Optional<ProofRun> merged(ProofRun was, ProofRun theirs) {
+        var merge = new Merge<>(was, this, theirs);
+        return merge.merged(() -> new ProofRun(
+                merge.of(ProofRun::proof),
+                merge.of(ProofRun::before),
+                merge.of(ProofRun::after),
+                merge.count(ProofRun::runs),
+                merge.seen(ProofRun::dry),
+                merge.of(ProofRun::lightOut)));
     }
 }

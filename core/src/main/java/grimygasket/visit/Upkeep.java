@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a visit for upkeep has to do: all that the pack's cadences ask of this machine, in one order in which each layer is
@@ -58,10 +59,10 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
             String cadence,
             String task,
             String remedy,
-            String layer,
+            @Nullable String layer,
             double minutes,
             int everyDays,
-            Integer daysLeft,
+            @Nullable Integer daysLeft,
             boolean due,
             boolean last,
             boolean done) {}

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Finds signs, facts, faults, checks and codes by the words people use for them. */
 public final class Lexicon {
@@ -42,7 +43,7 @@ public final class Lexicon {
      * @param choice id of the choice of a fact; null otherwise
      * @param name as it is noted
      */
-    public record Hit(Kind kind, String id, String choice, String name) {}
+    public record Hit(Kind kind, String id, @Nullable String choice, String name) {}
 
     /**
      * Something that a customer's sentence speaks of: to be confirmed, never taken for evidence by itself.

@@ -9,7 +9,7 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.CodeUnlisted;
+import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
@@ -224,7 +224,7 @@ public class ComplaintTest {
     @Test
     public void aCodeThatNoTableKnowsMovesNothing() {
         var without = assess(WALKS);
-        var with = assess(WALKS, new CodeUnlisted("Q7"));
+        var with = assess(WALKS, new CodeRead("Q7"));
         assertEquals(chance(with, "askew"), chance(without, "askew"), 1e-12);
     }
 

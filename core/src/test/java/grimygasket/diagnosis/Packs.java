@@ -228,7 +228,7 @@ public final class Packs {
                 List.of());
     }
 
-    static Outcome outcome(String id, double leak, Map<String, Double> causes) {
+    public static Outcome outcome(String id, double leak, Map<String, Double> causes) {
         return new Outcome(id, id, leak, causes, null, 0, List.of(), null);
     }
 

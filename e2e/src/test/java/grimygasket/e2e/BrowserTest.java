@@ -90,6 +90,20 @@ abstract class BrowserTest {
                 .waitFor();
     }
 
+    /** The story of a call, given by its id or address: kind, subject and answer of each finding. */
+    String[] findings(String call) {
+        return column("""
+                select concat_ws(' ', f.kind, coalesce(f.sign, f.fact, f.shown, f.made, f.remedy),
+                                 coalesce(f.answer, f.choice, f.outcome, f.proved, ''))
+                from service_call c, json_table(c.record, '$.story[*].finding' columns (
+                    kind varchar(20) path '$.kind', sign varchar(40) path '$.sign', fact varchar(40) path '$.fact',
+                    shown varchar(40) path '$.shown', made varchar(40) path '$.check', remedy varchar(40) path '$.remedy',
+                    answer varchar(10) path '$.answer', choice varchar(40) path '$.choice',
+                    outcome varchar(40) path '$.outcome', proved varchar(20) path '$.proved')) f
+                where c.id = '%s'
+                """.formatted(call.substring(call.lastIndexOf('/') + 1)));
+    }
+
     String[] column(String sql) {
         return installation.rows(sql).stream().map(row -> String.join(" ", row)).toArray(String[]::new);
     }

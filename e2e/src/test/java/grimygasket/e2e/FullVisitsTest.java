@@ -103,8 +103,10 @@ public class FullVisitsTest extends BrowserTest {
         call.checks("Slide the condenser out and look through", "Clogged");
         assertThat(page.getByLabel("Most likely").locator("li").first()).containsText("Condenser clogged");
         assertEquals(
-                column("select json_value(body, '$.runs') from job_line where kind = 'PROOF' and call_id = '"
-                        + call.id() + "'"),
+                column(
+                        "select line.runs from service_call c, json_table(c.record, '$.lines[*].what' columns (kind varchar(20) path"
+                                + " '$.kind', runs int path '$.runs')) line where line.kind = 'proof-run' and c.id = '"
+                                + call.id() + "'"),
                 new String[] {"0"},
                 "what was seen before the failure does not count");
 
@@ -157,7 +159,9 @@ public class FullVisitsTest extends BrowserTest {
 
         comesBackInTwoDays(call);
         // The night passes.
-        installation.execute("update job_line set body = json_set(body, '$.dryUntil', 1) where subject = 'pre-filter'");
+        installation.execute(
+                "update service_call set record = regexp_replace(record, '\"dryUntil\":[1-9][0-9]*', '\"dryUntil\":1')"
+                        + " where id = '" + call.id() + "'");
         page.reload();
         call.rebuilds();
         call.goesOn();
@@ -167,7 +171,9 @@ public class FullVisitsTest extends BrowserTest {
         call.closes();
         assertEquals(closed(call.id()), "1 1");
         assertEquals(
-                column("select count(*) from job_line where kind = 'PIECE' and call_id = '" + call.id() + "'"),
+                column(
+                        "select count(*) from service_call c, json_table(c.record, '$.lines[*].what' columns (kind varchar(20) path"
+                                + " '$.kind')) line where line.kind = 'laid' and c.id = '" + call.id() + "'"),
                 new String[] {"3"},
                 "nothing lost, nothing twice");
         page.context().close();

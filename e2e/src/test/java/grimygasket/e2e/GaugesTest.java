@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
@@ -73,8 +72,9 @@ public class GaugesTest extends BrowserTest {
 
     private void units(Page page, String family) {
         page.navigate(installation.address() + "/settings");
-        page.getByLabel(Pattern.compile("^" + family + ": ")).check();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.waitForResponse(
+                "**/api/session/units",
+                () -> page.getByLabel(Pattern.compile("^" + family + ": ")).check());
     }
 
     /** Others who use the account find it as it was. */

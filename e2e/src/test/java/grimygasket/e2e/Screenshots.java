@@ -2,6 +2,7 @@ package grimygasket.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.ByteArrayInputStream;
@@ -32,6 +33,7 @@ public final class Screenshots {
             Page page;
             for (var size : Size.values()) {
                 page = chromium.signedIn(installation, size);
+                page.context().route("**/api/feed", Route::abort);
                 page.navigate(installation.address());
                 page.getByText("of work").waitFor();
                 page.waitForLoadState(LoadState.NETWORKIDLE);
@@ -39,6 +41,7 @@ public final class Screenshots {
                 takeCall(page, installation.address() + BrowserTest.HALF_DONE, folder, "call-" + size.width());
             }
             page = chromium.signedIn(installation, Size.PHONE);
+            page.context().route("**/api/feed", Route::abort);
             takeCall(page, installation.address() + NOTHING_KNOWN, folder, "begin-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#open", folder, "open-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
@@ -46,6 +49,7 @@ public final class Screenshots {
             takeStop(page, installation.address() + DRYER, folder, "stop-390");
             takeMeter(page, installation.address() + BrowserTest.HALF_DONE, folder, "meter-390");
             page = chromium.signedIn(installation, Size.DESK);
+            page.context().route("**/api/feed", Route::abort);
             takeGauge(page, installation.address(), folder, "gauge-1280");
             takeView(page, installation.address() + UPKEEP, "To do on this visit", folder, "upkeep-1280");
             takeCall(page, installation.address() + BrowserTest.HALF_DONE + "#safe", folder, "safe-1280");

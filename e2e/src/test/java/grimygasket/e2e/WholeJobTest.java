@@ -28,25 +28,21 @@ public class WholeJobTest extends BrowserTest {
         replaceTheValve(screen);
         handOver(screen);
 
-        assertEquals(
-                column("select kind, subject, answer from entry where call_id = '"
-                        + call
-                        + "' and taken_back_at is null order by at, id"),
-                new String[] {
-                    "SIGN water-returns yes",
-                    "CODE E99 shown",
-                    "CODE d4 shown",
-                    "CHECK valve-ball open",
-                    "REMEDY replace-valve cured"
-                });
+        assertEquals(findings(call), new String[] {
+            "sign-settled water-returns YES",
+            "code-read E99 ",
+            "code-read d4 ",
+            "check-made valve-ball open",
+            "remedy-tried replace-valve CURED"
+        });
         assertEquals(
                 column("select used, unit_price, remedy from part_use where call_id = '" + call + "'"),
                 new String[] {"1 7.40 replace-valve"});
         assertEquals(valvesOnVan(), valvesBefore - 1);
         assertEquals(
-                column("select text, advice, sign_off is null, closed_at is not null from service_call c"
-                        + " join complaint k on k.call_id = c.id where c.id = '"
-                        + call + "'"),
+                column(
+                        "select json_value(record, '$.complaints[0].text'), advice, sign_off is null, closed_at is not null"
+                                + " from service_call where id = '" + call + "'"),
                 new String[] {complaint + " Clean the filter every two weeks. 1 1"});
 
         readTheReport(page, complaint);

@@ -1,5 +1,6 @@
 package grimygasket.server;
 
+import grimygasket.server.web.ApiDocument;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.URI;
@@ -10,6 +11,7 @@ import java.util.function.Predicate;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.annotation.Import;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import tools.jackson.databind.JsonNode;
@@ -18,7 +20,16 @@ import tools.jackson.databind.json.JsonMapper;
 /** The running server with demo data on the database that the environment names; ./verify starts one. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"GASKET_DEMO=true", "GASKET_FIRST_LOGIN=maren", "GASKET_FIRST_PASSWORD=" + ServerTest.PASSWORD})
+        properties = {
+            "GASKET_DEMO=true",
+            "GASKET_FIRST_LOGIN=maren",
+            "GASKET_FIRST_PASSWORD=" + ServerTest.PASSWORD,
+            "springdoc.api-docs.version=openapi_3_1",
+            "springdoc.writer-with-order-by-keys=true",
+            // It only says that the API document exists, and that a sign-in guards it is ours to see to.
+            "logging.level.org.springdoc=warn"
+        })
+@Import(ApiDocument.class)
 public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     protected static final String PASSWORD = "a-test-of-gaskets";
 
@@ -105,7 +116,15 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
         /** Reads an endless answer line by line, as long as more is wanted. */
         public void lines(String path, Predicate<String> more) {
+            lines(path, null, more);
+        }
+
+        /** The same, for whoever was told a last event before; null for whoever was not. */
+        public void lines(String path, Long lastEvent, Predicate<String> more) {
             var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+            if (lastEvent != null) {
+                request.header("Last-Event-ID", "" + lastEvent);
+            }
             try (var lines = http.send(request.build(), HttpResponse.BodyHandlers.ofLines())
                     .body()) {
                 lines.allMatch(more);

@@ -3,8 +3,6 @@ package grimygasket.server.calls;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
-import grimygasket.server.knowhow.Library;
-import grimygasket.server.machines.MachineStore;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -13,17 +11,11 @@ import org.springframework.stereotype.Component;
 @Component
 public class CallMachines {
     private final CallStore calls;
-    private final EntryStore entries;
-    private final MachineStore machines;
-    private final Library library;
-    private final Judge judge;
+    private final Knowhows knowhows;
 
-    CallMachines(CallStore calls, EntryStore entries, MachineStore machines, Library library, Judge judge) {
+    CallMachines(CallStore calls, Knowhows knowhows) {
         this.calls = calls;
-        this.entries = entries;
-        this.machines = machines;
-        this.library = library;
-        this.judge = judge;
+        this.knowhows = knowhows;
     }
 
     /**
@@ -33,11 +25,8 @@ public class CallMachines {
     public record CallMachine(Pack pack, Machine machine, List<Finding> findings) {}
 
     public CallMachine of(UUID callId) {
-        var call = calls.call(callId);
-        var machine = machines.machine(call.machineId());
-        return new CallMachine(
-                library.pack(machine, call.revision()),
-                judge.machine(machine, call),
-                judge.findings(machine, call.revision(), entries.of(callId)));
+        var filed = calls.call(callId);
+        var knowhow = knowhows.of(filed, filed.call().head().accountId()).knowhow();
+        return new CallMachine(knowhow.pack(), knowhow.machine(), filed.call().findings(knowhow));
     }
 }

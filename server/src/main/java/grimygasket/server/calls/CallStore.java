@@ -1,194 +1,260 @@
 package grimygasket.server.calls;
 
-import grimygasket.server.web.ByOwner;
+import grimygasket.call.Call;
+import grimygasket.call.CallMachine;
+import grimygasket.call.Complaint;
+import grimygasket.call.Confirmed;
+import grimygasket.call.Entry;
+import grimygasket.call.Head;
+import grimygasket.call.Line;
+import grimygasket.call.PartUse;
+import grimygasket.call.Photo;
+import grimygasket.pack.Rating;
+import grimygasket.server.machines.Customer;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import java.time.Clock;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
+/**
+ * Calls on file. What is asked for across calls (whose round, which day, closed or not) stands in columns, and the rest of a
+ * call's record as one JSON text beside them; a call is read, with its machine and customer, by one statement.
+ */
 @Repository
-class CallStore {
-    private static final String COLUMNS = """
-            select machine_id as owner, id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep, closed_at, closed_by,
-                   sign_off, advice, version
-            from service_call
+public class CallStore {
+    private static final String CALLS = """
+            select c.id, c.visit_id, c.account_id, c.day, c.planned_at, c.revision, c.follows, c.upkeep, c.closed_at,
+                   c.closed_by, c.sign_off, c.advice, c.version, c.record,
+                   m.id as machine_id, m.kind, m.maker, m.model, m.serial, m.place, m.version as machine_version,
+                   (select json_arrayagg(f.feature order by f.feature) from machine_feature f
+                    where f.machine_id = m.id) as features,
+                   (select json_objectagg(r.rating, r.value) from machine_rating r
+                    where r.machine_id = m.id) as ratings,
+                   k.id as customer_id, k.name, k.street, k.phone
+            from service_call c
+            join machine m on m.id = c.machine_id
+            join customer k on k.id = m.customer_id
             """;
 
     private final JdbcClient jdbc;
-    private final Clock clock;
+    private final JsonMapper json;
 
-    CallStore(JdbcClient jdbc, Clock clock) {
+    CallStore(JdbcClient jdbc, JsonMapper json) {
         this.jdbc = jdbc;
-        this.clock = clock;
+        this.json = json;
+    }
+
+    /** What of a call's record stands in no column; what is left out is empty. */
+    record Kept(
+            List<Complaint> complaints,
+            List<Entry> story,
+            List<Confirmed> cautions,
+            List<Line<?>> lines,
+            List<PartUse> parts,
+            List<Photo> photos,
+            Map<UUID, Integer> changes) {
+        Kept {
+            complaints = complaints == null ? List.of() : complaints;
+            story = story == null ? List.of() : story;
+            cautions = cautions == null ? List.of() : cautions;
+            lines = lines == null ? List.of() : lines;
+            parts = parts == null ? List.of() : parts;
+            photos = photos == null ? List.of() : photos;
+            changes = changes == null ? Map.of() : changes;
+        }
+
+        static Kept of(Call call) {
+            return new Kept(
+                    call.complaints(),
+                    call.story(),
+                    call.cautions(),
+                    call.lines(),
+                    call.parts(),
+                    call.photos(),
+                    call.changes());
+        }
     }
 
     /** A call on anybody's round: colleagues work on a call together. */
-    ServiceCall call(UUID id) {
+    public Filed call(UUID id) {
         return find(id).orElseThrow(CallStore::notOnFile);
     }
 
-    Optional<ServiceCall> find(UUID id) {
-        return jdbc.sql(COLUMNS + "where id = :id")
+    public Optional<Filed> find(UUID id) {
+        return jdbc.sql(CALLS + "where c.id = :id")
                 .param("id", id)
-                .query(ServiceCall.class)
+                .query(this::filed)
                 .optional();
+    }
+
+    /** The call, locked until the transaction ends. */
+    Filed locked(UUID id) {
+        return jdbc.sql(CALLS + "where c.id = :id for update")
+                .param("id", id)
+                .query(this::filed)
+                .optional()
+                .orElseThrow(CallStore::notOnFile);
     }
 
     private static Problem notOnFile() {
         return new Problem(Kind.NOT_FOUND, "This call is not on file.");
     }
 
-    /** The call, locked until the transaction ends, and refused if it is closed. */
-    ServiceCall open(UUID id) {
-        var call = jdbc.sql(COLUMNS + "where id = :id for update")
-                .param("id", id)
-                .query(ServiceCall.class)
-                .optional()
-                .orElseThrow(CallStore::notOnFile);
-        if (call.closedAt() != null) {
-            throw new Problem(Kind.CLOSED, "This call is closed. Open it again to change it.");
-        }
-        return call;
-    }
-
-    List<ServiceCall> onDay(UUID accountId, LocalDate day) {
-        return jdbc.sql(COLUMNS + "where account_id = :accountId and day = :day order by planned_at, id")
+    /** In the order of the day. */
+    public List<Filed> onDay(UUID accountId, LocalDate day) {
+        return jdbc.sql(CALLS + "where c.account_id = :accountId and c.day = :day order by c.planned_at, c.id")
                 .param("accountId", accountId)
                 .param("day", day)
-                .query(ServiceCall.class)
+                .query(this::filed)
                 .list();
     }
 
-    List<ServiceCall> openBefore(UUID accountId, LocalDate day) {
-        return jdbc.sql(COLUMNS + """
-                                where account_id = :accountId and day < :day and closed_at is null
-                                order by day, planned_at, id
-                                """)
+    /** Those of earlier days that are still open, the oldest first. */
+    public List<Filed> openBefore(UUID accountId, LocalDate day) {
+        return jdbc.sql(CALLS + """
+                        where c.account_id = :accountId and c.day < :day and c.closed_at is null
+                        order by c.day, c.planned_at, c.id
+                        """)
                 .param("accountId", accountId)
                 .param("day", day)
-                .query(ServiceCall.class)
+                .query(this::filed)
                 .list();
     }
 
     /** The other calls of a visit. */
-    List<ServiceCall> beside(ServiceCall call) {
-        return jdbc.sql(COLUMNS + "where visit_id = :visitId and id <> :id order by id")
-                .param("visitId", call.visitId())
-                .param("id", call.id())
-                .query(ServiceCall.class)
+    List<Filed> beside(Head head) {
+        return jdbc.sql(CALLS + "where c.visit_id = :visitId and c.id <> :id order by c.id")
+                .param("visitId", head.visitId())
+                .param("id", head.id())
+                .query(this::filed)
                 .list();
     }
 
-    /** Adds a call; one with that id is left as it is. */
-    void addIfNew(NewCall call, UUID id, UUID accountId, int revision) {
-        jdbc.sql("""
-                        insert ignore into service_call
-                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep)
-                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :upkeep)
-                        """)
-                .param("id", id)
-                .param("visitId", call.visitId() == null ? id : call.visitId())
-                .param("machineId", call.machine().id())
-                .param("accountId", accountId)
-                .param("day", call.day())
-                .param("plannedAt", call.plannedAt())
-                .param("revision", revision)
-                .param("follows", call.follows())
-                .param("upkeep", call.upkeep())
-                .update();
+    /** Machine to the closed calls about it, latest first. */
+    Map<UUID, List<Call>> closedOf(Collection<UUID> machines) {
+        if (machines.isEmpty()) {
+            return Map.of();
+        }
+        return jdbc
+                .sql(CALLS + "where c.machine_id in (:machines) and c.closed_at is not null order by c.closed_at desc")
+                .param("machines", machines)
+                .query(this::filed)
+                .list()
+                .stream()
+                .map(Filed::call)
+                .collect(Collectors.groupingBy(call -> call.machine().id(), LinkedHashMap::new, Collectors.toList()));
     }
 
-    /** Adds a call that was made elsewhere. */
-    void bringIn(ServiceCall call) {
-        jdbc.sql("""
-                        insert into service_call
-                            (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep,
-                             closed_at, closed_by, sign_off, advice, version)
-                        values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :upkeep,
-                                :closedAt, :closedBy, :signOff, :advice, :version)
-                        """)
-                .param("id", call.id())
-                .param("visitId", call.visitId())
-                .param("machineId", call.machineId())
-                .param("accountId", call.accountId())
-                .param("day", call.day())
-                .param("plannedAt", call.plannedAt())
-                .param("revision", call.revision())
-                .param("follows", call.follows())
-                .param("upkeep", call.upkeep())
-                .param("closedAt", call.closedAt())
-                .param("closedBy", call.closedBy())
-                .param("signOff", call.signOff())
-                .param("advice", call.advice())
-                .param("version", call.version())
-                .update();
-    }
-
-    /** Marks the call as changed, so that another screen that wants to close it sees that it has moved on. */
-    void touch(UUID id) {
-        jdbc.sql("update service_call set version = version + 1 where id = :id")
-                .param("id", id)
-                .update();
-    }
-
-    /** A fault was seen on the way: the call is for more than upkeep from now on. */
-    void seesFault(UUID id) {
-        jdbc.sql("update service_call set upkeep = false, version = version + 1 where id = :id and upkeep")
-                .param("id", id)
-                .update();
-    }
-
-    void plan(UUID id, LocalDate day, LocalTime at) {
-        jdbc.sql("update service_call set day = :day, planned_at = :at, version = version + 1 where id = :id")
-                .param("day", day)
-                .param("at", at)
-                .param("id", id)
-                .update();
-    }
-
-    /** Closes the call if it still has that version. */
-    boolean close(UUID id, int version, String by, String signOff, String advice) {
+    /** Puts a call on file; one with its id is left as it is. */
+    public boolean addIfNew(Call call) {
         return jdbc.sql("""
-                                update service_call
-                                set closed_at = :now, closed_by = :by, sign_off = :signOff, advice = :advice, version = version + 1
-                                where id = :id and version = :version and closed_at is null
+                                insert ignore into service_call
+                                    (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep,
+                                     closed_at, closed_by, sign_off, advice, version, record)
+                                values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :upkeep,
+                                        :closedAt, :closedBy, :signOff, :advice, :version, :record)
                                 """)
-                        .param("now", clock.instant())
-                        .param("by", by)
-                        .param("signOff", signOff)
-                        .param("advice", advice)
-                        .param("id", id)
-                        .param("version", version)
+                        .param("visitId", call.head().visitId())
+                        .param("machineId", call.machine().id())
+                        .param("accountId", call.head().accountId())
+                        .param("revision", call.head().revision())
+                        .param("follows", call.head().follows())
+                        .params(changing(call))
                         .update()
                 == 1;
     }
 
-    void reopen(UUID id) {
-        jdbc.sql(
-                        "update service_call set closed_at = null, closed_by = null, sign_off = null, version = version + 1 where id = :id")
-                .param("id", id)
-                .update();
+    /** Keeps a call as it has become. */
+    void keep(Call call) {
+        jdbc.sql("""
+                        update service_call
+                        set day = :day, planned_at = :plannedAt, upkeep = :upkeep, closed_at = :closedAt, closed_by = :closedBy,
+                            sign_off = :signOff, advice = :advice, version = :version, record = :record
+                        where id = :id
+                        """).params(changing(call)).update();
     }
 
-    /** The closed calls about a machine, latest first. */
-    List<ServiceCall> closedOf(UUID machineId) {
-        return closedOf(List.of(machineId)).getOrDefault(machineId, List.of());
+    private Map<String, Object> changing(Call call) {
+        var head = call.head();
+        var closing = head.closing();
+        var columns = new LinkedHashMap<String, Object>();
+        columns.put("id", head.id());
+        columns.put("day", LocalDate.ofEpochDay(head.day()));
+        columns.put("plannedAt", LocalTime.ofSecondOfDay(head.plannedAt() * 60L));
+        columns.put("upkeep", head.upkeep());
+        columns.put("closedAt", closing == null ? null : Instant.ofEpochMilli(closing.at()));
+        columns.put("closedBy", closing == null ? null : closing.by());
+        columns.put("signOff", closing == null ? null : closing.signOff());
+        columns.put("advice", head.advice());
+        columns.put("version", head.version());
+        columns.put("record", json.writeValueAsString(Kept.of(call)));
+        return columns;
     }
 
-    /** Machine to the closed calls about it, latest first. */
-    Map<UUID, List<ServiceCall>> closedOf(Collection<UUID> machines) {
-        return ByOwner.read(
-                jdbc,
-                COLUMNS + "where machine_id in (:owners) and closed_at is not null order by closed_at desc",
-                machines,
-                ServiceCall.class);
+    private Filed filed(ResultSet row, int number) throws SQLException {
+        var kept = json.readValue(row.getString("record"), Kept.class);
+        return new Filed(
+                new Call(
+                        head(row),
+                        machine(row),
+                        kept.complaints,
+                        kept.story,
+                        kept.cautions,
+                        kept.lines,
+                        kept.parts,
+                        kept.photos,
+                        kept.changes),
+                new Customer(
+                        row.getObject("customer_id", UUID.class),
+                        row.getString("name"),
+                        row.getString("street"),
+                        row.getString("phone")));
+    }
+
+    private static Head head(ResultSet row) throws SQLException {
+        var closedAt = row.getTimestamp("closed_at");
+        return new Head(
+                row.getObject("id", UUID.class),
+                row.getObject("visit_id", UUID.class),
+                row.getObject("account_id", UUID.class),
+                row.getObject("day", LocalDate.class).toEpochDay(),
+                row.getObject("planned_at", LocalTime.class).toSecondOfDay() / 60,
+                row.getInt("revision"),
+                row.getObject("follows", UUID.class),
+                row.getBoolean("upkeep"),
+                closedAt == null
+                        ? null
+                        : new Head.Closed(closedAt.getTime(), row.getString("closed_by"), row.getString("sign_off")),
+                row.getString("advice"),
+                row.getInt("version"));
+    }
+
+    private CallMachine machine(ResultSet row) throws SQLException {
+        var features = row.getString("features");
+        var ratings = row.getString("ratings");
+        return new CallMachine(
+                row.getObject("machine_id", UUID.class),
+                row.getString("kind"),
+                row.getString("maker"),
+                row.getString("model"),
+                row.getString("serial"),
+                row.getString("place"),
+                features == null ? List.of() : json.readValue(features, new TypeReference<List<String>>() {}),
+                ratings == null ? Map.of() : json.readValue(ratings, new TypeReference<Map<Rating, Double>>() {}),
+                row.getInt("machine_version"));
     }
 }

@@ -1,50 +1,59 @@
 package grimygasket.server.calls;
 
+import grimygasket.call.Article;
+import grimygasket.call.CallMachine;
+import grimygasket.call.Complaint;
+import grimygasket.call.Confirmed;
+import grimygasket.call.Entry;
+import grimygasket.call.JobSheet;
+import grimygasket.call.PartUse;
+import grimygasket.call.Photo;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.gauge.Verdict;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Measure;
 import grimygasket.pack.Piece;
-import grimygasket.server.calls.PhotoStore.Photo;
 import grimygasket.server.machines.Customer;
-import grimygasket.server.machines.Machine;
-import grimygasket.server.shelf.PartUse;
-import grimygasket.server.shelf.VanPart;
 import grimygasket.units.Family;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Gap;
 import grimygasket.visit.Isolation;
 import grimygasket.visit.PhoneChecks.PhoneCheck;
+import grimygasket.visit.Places;
 import grimygasket.visit.Stage;
 import grimygasket.visit.Tray;
 import grimygasket.visit.Upkeep;
 import java.math.BigDecimal;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that the screen of a call shows.
  *
  * @param revision of the know-how that it is judged with
  * @param complaint all complaints in one line
- * @param startedAt when the first check or remedy of its day was entered; null before
+ * @param startedAt when the first check or remedy of its day was entered, as all times in milliseconds since 1970; null
+ *     before
  * @param closedBy name of whoever closed it
  * @param beside the other machines of the same visit
  * @param follows id of the call since which the machine has failed again; null for none
  * @param earlier that call; null for none, or where it is not on file here
  * @param cautionsOpen ids of the cautions of what was done that are not confirmed
- * @param isolation how the machine is made safe for what is planned
+ * @param isolation how the machine is made safe for what is planned, and then what was asked for so far
  * @param phoneChecks what the customer may look at by telephone, likeliest to find something first
  * @param job the job sheet
  * @param tray what came off, in the order in which it goes back
  * @param family id of the family of models that the machine belongs to; null for none
  * @param freeCups the next free cups for screws
  * @param toLay layer id to what is known to come off for work there and is not on the tray yet
- * @param unlaid ids of the layers that were opened with nothing of theirs on the tray
+ * @param wanted layer id, or nothing for work from outside, to the layers of which something is wanted on the tray when it is
+ *     worked there
+ * @param onlyDirty ids of the remedies at whose places something was found only dirty
+ * @param places station id to the steps that have to do with it
  * @param stationsOf remedy id to the ids of the stations at which it works
  * @param standing the water in the machine; null while nobody has judged it
  * @param functions ids of the proofs of all that was worked on
@@ -65,7 +74,7 @@ import java.util.UUID;
  * @param gaps what is missing before the call can be closed without a reason
  * @param beyondMe those of them, in words, that whoever is signed in may not sign off
  */
-record CallView(
+public record CallView(
         UUID id,
         UUID visitId,
         int version,
@@ -74,18 +83,18 @@ record CallView(
         LocalTime plannedAt,
         String complaint,
         List<Complaint> complaints,
-        Instant startedAt,
-        Instant closedAt,
-        String closedBy,
-        String signOff,
-        String advice,
+        @Nullable Long startedAt,
+        @Nullable Long closedAt,
+        @Nullable String closedBy,
+        @Nullable String signOff,
+        @Nullable String advice,
         Customer customer,
-        Machine machine,
+        CallMachine machine,
         List<Beside> beside,
-        UUID follows,
-        Earlier earlier,
+        @Nullable UUID follows,
+        @Nullable Earlier earlier,
         List<Entry> entries,
-        List<CautionKept> cautionsKept,
+        List<Confirmed> cautionsKept,
         List<String> cautionsOpen,
         List<Isolation.Point> isolation,
         List<PhoneCheck> phoneChecks,
@@ -93,15 +102,17 @@ record CallView(
         List<Photo> photos,
         Tray tray,
         List<String> freeCups,
-        String family,
+        @Nullable String family,
         Map<String, List<Piece>> toLay,
-        List<String> unlaid,
+        Map<String, List<String>> wanted,
+        List<String> onlyDirty,
+        Map<String, List<Places.Work>> places,
         Map<String, List<String>> stationsOf,
-        StandingLitres standing,
+        @Nullable StandingLitres standing,
         List<String> functions,
         List<PartUse> partUses,
         BigDecimal partsTotal,
-        List<VanPart> vanParts,
+        List<Article> vanParts,
         Assessment assessment,
         Family units,
         Map<String, Measurable> measures,
@@ -110,7 +121,7 @@ record CallView(
         Map<String, Double> flows,
         Map<String, Double> measuredBefore,
         Applicable applicable,
-        Upkeep upkeep,
+        @Nullable Upkeep upkeep,
         Advice suggestions,
         List<DueDate> dates,
         List<RingSegment> ring,
@@ -122,9 +133,9 @@ record CallView(
      * @param days from one time to the next; 0 for every use
      * @param first the first day after this call
      */
-    record DueDate(String task, int days, LocalDate first) {}
+    public record DueDate(String task, int days, LocalDate first) {}
 
-    record RingSegment(Stage stage, String title, boolean sealed, List<Gap> gaps) {}
+    public record RingSegment(Stage stage, String title, boolean sealed, List<Gap> gaps) {}
 
     /**
      * What can be measured at a check.
@@ -134,29 +145,39 @@ record CallView(
      * @param gauge id of the gauge that computes it; null where it is read directly
      * @param meter that measures it; null where none does
      */
-    record Measurable(String name, String unit, String sound, String gauge, Measure.Meter meter) {}
+    public record Measurable(
+            String name,
+            String unit,
+            String sound,
+            @Nullable String gauge,
+            Measure.@Nullable Meter meter) {}
 
     /** What a reading means, in words. */
-    record Judged(String says, Verdict verdict) {}
+    public record Judged(String says, Verdict verdict) {}
 
     /**
      * Water that runs out when the machine is opened.
      *
      * @param fills how often the vessel in hand has to be emptied
      */
-    record StandingLitres(double litres, int fills) {}
+    public record StandingLitres(double litres, int fills) {}
 
     /**
      * The call before this one.
      *
      * @param done names of the remedies
      */
-    record Earlier(UUID callId, LocalDate day, String complaint, List<String> done) {}
+    public record Earlier(UUID callId, LocalDate day, String complaint, List<String> done) {}
 
     /**
      * Another machine in the same home, looked at on the same visit.
      *
      * @param kind in words
      */
-    record Beside(UUID callId, String kind, String maker, String model, Instant closedAt) {}
+    public record Beside(
+            UUID callId,
+            String kind,
+            String maker,
+            String model,
+            @Nullable Long closedAt) {}
 }

@@ -9,14 +9,14 @@ import org.springframework.web.bind.annotation.RestController;
 /** What was done on a machine before. */
 @RestController
 class EarlierController {
-    private final CallFile file;
+    private final CallViews views;
 
-    EarlierController(CallFile file) {
-        this.file = file;
+    EarlierController(CallViews views) {
+        this.views = views;
     }
 
     @GetMapping("/api/machines/{machineId}/calls")
     List<CallView.Earlier> calls(@PathVariable UUID machineId) {
-        return file.closedOf(machineId);
+        return views.closedOf(machineId);
     }
 }

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A call to add, with its customer and machine, which are added too if they are new.
@@ -18,9 +19,9 @@ import java.util.UUID;
  */
 @SaysWhatFor
 record NewCall(
-        UUID visitId,
-        UUID follows,
-        Boolean upkeep,
+        @Nullable UUID visitId,
+        @Nullable UUID follows,
+        @Nullable Boolean upkeep,
 
         @NotNull(message = "Choose the day.") LocalDate day,
         @NotNull(message = "Choose the time.") LocalTime plannedAt,

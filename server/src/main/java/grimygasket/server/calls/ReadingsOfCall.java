@@ -1,11 +1,12 @@
 package grimygasket.server.calls;
 
+import grimygasket.call.Entry;
 import grimygasket.diagnosis.Expectation;
+import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.server.calls.CallView.Judged;
 import grimygasket.server.calls.CallView.Measurable;
-import grimygasket.units.Amount;
 import grimygasket.units.Family;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,29 +41,27 @@ final class ReadingsOfCall {
     }
 
     /** By the station where it was read, a flow or a suction as a share of the sound one; the latest counts. */
-    Map<String, Double> flows(List<Entry> entries) {
+    Map<String, Double> flows(List<Entry> story) {
         var flows = new LinkedHashMap<String, Double>();
-        for (var entry : entries) {
-            if (entry.reading() != null && expectations.get(entry.subject()).isShare()) {
-                var expectation = expectations.get(entry.subject());
-                flows.put(expectation.measure().station(), expectation.share(reading(expectation, entry)));
+        for (var entry : story) {
+            if (entry.finding() instanceof ReadingTaken taken
+                    && expectations.get(taken.check()).isShare()) {
+                var expectation = expectations.get(taken.check());
+                flows.put(expectation.measure().station(), expectation.share(taken.reading()));
             }
         }
         return flows;
     }
 
-    private static Amount reading(Expectation expectation, Entry entry) {
-        return new Amount(expectation.measure().quantity(), entry.reading(), entry.spread());
-    }
-
     /** By entry. */
-    Map<UUID, Judged> judged(List<Entry> entries) {
+    Map<UUID, Judged> judged(List<Entry> story) {
         var judged = new LinkedHashMap<UUID, Judged>();
-        for (var entry : entries) {
-            if (entry.reading() != null) {
-                var expectation = expectations.get(entry.subject());
-                var reading = reading(expectation, entry);
-                judged.put(entry.id(), new Judged(expectation.say(reading, family), expectation.verdict(reading)));
+        for (var entry : story) {
+            if (entry.finding() instanceof ReadingTaken taken) {
+                var expectation = expectations.get(taken.check());
+                judged.put(
+                        entry.id(),
+                        new Judged(expectation.say(taken.reading(), family), expectation.verdict(taken.reading())));
             }
         }
         return judged;

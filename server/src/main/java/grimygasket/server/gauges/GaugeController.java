@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -35,7 +36,8 @@ class GaugeController {
      * @param call whose machine it is about; null for none
      * @param inputs input id to what stands there
      */
-    record Entered(UUID call, @NotNull @Size(max = 20) Map<String, @Valid Written> inputs) {}
+    record Entered(
+            @Nullable UUID call, @NotNull @Size(max = 20) Map<String, @Valid Written> inputs) {}
 
     /**
      * @param text as it was typed, or the id of an option
@@ -43,7 +45,9 @@ class GaugeController {
      * @param spread standard deviation in the same unit, from an instrument that says it; null for the usual one
      */
     record Written(
-            @Size(max = 20) String text, @Size(max = 10) String unit, Double spread) {}
+            @Size(max = 20) @Nullable String text,
+            @Size(max = 10) @Nullable String unit,
+            @Nullable Double spread) {}
 
     /** How a quantity is written: {@code shown = (base − offset) / factor}. */
     record UnitOfQuantity(String symbol, double factor, double offset) {}

@@ -11,9 +11,10 @@ import grimygasket.units.Unit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A gauge with its inputs, in somebody's units. */
-record GaugeView(String id, String name, String group, String tells, String source, List<InputView> inputs) {
+record GaugeView(String id, String name, @Nullable String group, String tells, String source, List<InputView> inputs) {
 
     /**
      * @param units that it may be entered in, the technician's own first
@@ -27,9 +28,9 @@ record GaugeView(String id, String name, String group, String tells, String sour
             String name,
             Quantity quantity,
             List<String> units,
-            String usual,
+            @Nullable String usual,
             boolean own,
-            Rating rating,
+            @Nullable Rating rating,
             boolean optional,
             List<Input.Option> options,
             double least,

@@ -9,6 +9,7 @@ import grimygasket.units.Family;
 import grimygasket.units.Unit;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A judgement in somebody's units.
@@ -25,7 +26,7 @@ record JudgementView(
         String against,
         List<ResultView> results,
         List<String> arithmetic,
-        PictureView picture,
+        @Nullable PictureView picture,
         String text) {
 
     /**
@@ -36,7 +37,13 @@ record JudgementView(
      * @param spread standard deviation in the same unit, as wide as the interval makes it
      */
     record ResultView(
-            String name, String shown, String between, String other, double value, double spread, String unit) {}
+            String name,
+            String shown,
+            @Nullable String between,
+            @Nullable String other,
+            double value,
+            double spread,
+            String unit) {}
 
     record PictureView(AxisView x, AxisView y, List<CurveView> curves, List<MarkView> marks) {}
 

@@ -24,16 +24,16 @@ final class Comparison {
      * @param piece its id, or what names it
      * @param details for a changed piece, what was and what is
      */
-    record Change(String section, String piece, Difference difference, List<String> details) {
+    record PieceChange(String section, String piece, Difference difference, List<String> details) {
         /** The same, for the models of a family alone. */
-        Change of(String family) {
-            return new Change("family " + family + ", " + section, piece, difference, details);
+        PieceChange of(String family) {
+            return new PieceChange("family " + family + ", " + section, piece, difference, details);
         }
     }
 
     private Comparison() {}
 
-    static List<Change> of(Knowhow before, Knowhow after) {
+    static List<PieceChange> of(Knowhow before, Knowhow after) {
         var changes = new ArrayList<>(of(before.pack(), after.pack()));
         for (var family : after.pack().families()) {
             var was = before.families().get(family.id());
@@ -49,13 +49,13 @@ final class Comparison {
         return List.copyOf(changes);
     }
 
-    private static List<Change> of(Pack before, Pack after) {
+    private static List<PieceChange> of(Pack before, Pack after) {
         return of(JSON.valueToTree(before), JSON.<JsonNode>valueToTree(after));
     }
 
     /** What differs between two packs as they are written. */
-    static List<Change> of(JsonNode was, JsonNode is) {
-        var changes = new ArrayList<Change>();
+    static List<PieceChange> of(JsonNode was, JsonNode is) {
+        var changes = new ArrayList<PieceChange>();
         for (var property : is.properties()) {
             var section = property.getKey();
             if (property.getValue().isArray()) {
@@ -63,28 +63,29 @@ final class Comparison {
             } else if (property.getValue().isObject()) {
                 var details = details("", was.path(section), property.getValue());
                 if (!details.isEmpty()) {
-                    changes.add(new Change("pack", section, Difference.CHANGED, details));
+                    changes.add(new PieceChange("pack", section, Difference.CHANGED, details));
                 }
             } else if (!property.getValue().equals(was.path(section))) {
                 var detail = was.path(section).asString() + " → "
                         + property.getValue().asString();
-                changes.add(new Change("pack", section, Difference.CHANGED, List.of(detail)));
+                changes.add(new PieceChange("pack", section, Difference.CHANGED, List.of(detail)));
             }
         }
         return List.copyOf(changes);
     }
 
     private static void compare(
-            String section, Map<String, JsonNode> was, Map<String, JsonNode> is, List<Change> changes) {
+            String section, Map<String, JsonNode> was, Map<String, JsonNode> is, List<PieceChange> changes) {
         var names = new LinkedHashSet<>(was.keySet());
         names.addAll(is.keySet());
         for (var name : names) {
             if (!was.containsKey(name)) {
-                changes.add(new Change(section, name, Difference.ADDED, List.of()));
+                changes.add(new PieceChange(section, name, Difference.ADDED, List.of()));
             } else if (!is.containsKey(name)) {
-                changes.add(new Change(section, name, Difference.REMOVED, List.of()));
+                changes.add(new PieceChange(section, name, Difference.REMOVED, List.of()));
             } else if (!was.get(name).equals(is.get(name))) {
-                changes.add(new Change(section, name, Difference.CHANGED, details("", was.get(name), is.get(name))));
+                changes.add(
+                        new PieceChange(section, name, Difference.CHANGED, details("", was.get(name), is.get(name))));
             }
         }
     }

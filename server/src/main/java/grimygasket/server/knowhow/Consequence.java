@@ -20,7 +20,7 @@ record Consequence(Assessment assessment, Applicable applicable) {
         Library.requireFeatures(pack, supposed.features());
         var machine = Machine.of(pack, supposed.features(), schools);
         var findings = supposed.findings().stream()
-                .map(supposition -> supposition.finding(known))
+                .map(supposition -> supposition.in(known))
                 .toList();
         // Nobody has to drive for a part of a machine that need not exist, but it has its usual price.
         var onBoard = pack.parts().stream().map(Part::id).collect(Collectors.toSet());

@@ -1,7 +1,7 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.pack.PackException;
-import grimygasket.server.knowhow.Comparison.Change;
+import grimygasket.server.knowhow.Comparison.PieceChange;
 import java.util.List;
 
 /**
@@ -12,7 +12,7 @@ import java.util.List;
  * @param remarks what it leaves unsaid, its dangers among it
  * @param changes against the version in use
  */
-record Inspection(List<String> problems, List<String> dangers, List<String> remarks, List<Change> changes) {
+record Inspection(List<String> problems, List<String> dangers, List<String> remarks, List<PieceChange> changes) {
     static Inspection of(Library library, String kind, Texts texts) {
         var inUse = library.knowhow(kind, library.active(kind));
         try {

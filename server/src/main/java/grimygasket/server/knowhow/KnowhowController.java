@@ -8,11 +8,12 @@ import grimygasket.pack.Source;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.knowhow.Comparison.Change;
+import grimygasket.server.knowhow.Comparison.PieceChange;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,13 +35,14 @@ class KnowhowController {
     record KnowhowView(int revision, Pack pack, List<Code> codes, List<String> remarks) {}
 
     /** @param changes against the kind */
-    record FamilyView(ModelFamily family, List<Change> changes) {}
+    record FamilyView(ModelFamily family, List<PieceChange> changes) {}
 
     /**
      * @param value with its unit
      * @param source id of the source that claims the number; null for an estimate
      */
-    record NumberView(String address, String value, String source) {}
+    record NumberView(
+            String address, String value, @Nullable String source) {}
 
     private final Library library;
     private final SchoolStore schools;

@@ -1,9 +1,9 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.pack.Code;
+import grimygasket.call.CallMachine;
+import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Pack;
 import grimygasket.server.knowhow.RevisionStore.Source;
-import grimygasket.server.machines.Machine;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.annotation.PostConstruct;
@@ -67,13 +67,18 @@ public class Library {
         return knowhow(kind, revision).pack();
     }
 
-    /** What is known of a machine: of its family, or else of its kind. */
-    public Knowhow knowhow(Machine machine, int revision) {
-        var known = knowhow(machine.kind(), revision);
-        return known.family(machine.maker(), machine.model()).map(known::of).orElse(known);
+    /** The family of models that a machine belongs to, if it belongs to one. */
+    public Optional<ModelFamily> family(CallMachine machine, int revision) {
+        return knowhow(machine.kind(), revision).family(machine.maker(), machine.model());
     }
 
-    public Pack pack(Machine machine, int revision) {
+    /** What is known of a machine: of its family, or else of its kind. */
+    public Knowhow knowhow(CallMachine machine, int revision) {
+        var known = knowhow(machine.kind(), revision);
+        return family(machine, revision).map(known::of).orElse(known);
+    }
+
+    public Pack pack(CallMachine machine, int revision) {
         return knowhow(machine, revision).pack();
     }
 
@@ -102,13 +107,5 @@ public class Library {
         if (!problems.isEmpty()) {
             throw new Problem(Kind.INVALID, String.join(" ", problems));
         }
-    }
-
-    /** A maker's code, found without regard to capitals, as displays and customers differ in them; empty where no table has it. */
-    public Optional<Code> findCode(String kind, int revision, String maker, String code) {
-        return knowhow(kind, revision).codes().stream()
-                .filter(c -> c.maker().equalsIgnoreCase(maker))
-                .filter(c -> c.code().equalsIgnoreCase(code.strip()))
-                .findFirst();
     }
 }

@@ -1,6 +1,6 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.server.knowhow.Comparison.Change;
+import grimygasket.server.knowhow.Comparison.PieceChange;
 import grimygasket.server.knowhow.RevisionStore.Revision;
 import grimygasket.server.knowhow.RevisionStore.Source;
 import jakarta.validation.Valid;
@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,10 +34,11 @@ class RevisionController {
      * @param note what is new about it
      */
     record Import(
-            @Size(max = MOST_CHARACTERS, message = "The pack is too large: a million characters at most.")
+            @Size(max = MOST_CHARACTERS, message = "The pack is too large: a million characters at most.") @Nullable
             String pack,
 
             @Size(max = MOST_CHARACTERS, message = "The code table is too large: a million characters at most.")
+            @Nullable
             String codes,
 
             @NotNull @Size(max = 200, message = "The note is too long: 200 characters at most.")
@@ -98,7 +100,7 @@ class RevisionController {
     }
 
     @GetMapping("/{number}/changes")
-    List<Change> changes(@PathVariable String kind, @PathVariable int number) {
+    List<PieceChange> changes(@PathVariable String kind, @PathVariable int number) {
         return Comparison.of(library.knowhow(kind, library.active(kind)), library.knowhow(kind, number));
     }
 

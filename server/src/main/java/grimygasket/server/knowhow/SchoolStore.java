@@ -24,16 +24,13 @@ public class SchoolStore {
         return of(List.of(accountId)).getOrDefault(accountId, Map.of());
     }
 
-    /** Account to its choices; one that follows what is usual is left out. */
-    public Map<UUID, Map<String, String>> of(Collection<UUID> accounts) {
-        return choices(
-                "select account_id as owner, school, choice from school_choice where account_id in (:owners)",
-                accounts);
-    }
-
-    /** Call to what it has kept, school id to choice; one that has kept nothing yet is left out. */
-    public Map<UUID, Map<String, String>> ofCalls(Collection<UUID> calls) {
-        return choices("select call_id as owner, school, choice from call_school where call_id in (:owners)", calls);
+    /** Account, or call that has kept its own, to its choices, school id to choice; one without any is left out. */
+    public Map<UUID, Map<String, String>> of(Collection<UUID> owners) {
+        return choices("""
+                select account_id as owner, school, choice from school_choice where account_id in (:owners)
+                union all
+                select call_id as owner, school, choice from call_school where call_id in (:owners)
+                """, owners);
     }
 
     private record Choice(String school, String choice) {}

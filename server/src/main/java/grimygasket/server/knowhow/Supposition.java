@@ -1,55 +1,76 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.FactKnown;
+import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something supposed to be found on a machine.
  *
  * @param maker whose code it is; null for what is not a code
- * @param subject id of the sign, fact or check, or the code
- * @param answer "yes" or "no", the choice's or the outcome's id, or "shown" for a code
  */
-record Supposition(
-        @NotNull Sort kind,
-        String maker,
-        @NotNull String subject,
-        @NotNull String answer) {
-    enum Sort {
-        SIGN,
-        FACT,
-        CODE,
-        CHECK
+record Supposition(@NotNull Finding finding, @Nullable String maker) {
+
+    /** The finding, as the diagnosis takes it. */
+    Finding in(Knowhow known) {
+        try {
+            return finding.to(new Known(known, maker));
+        } catch (IllegalArgumentException e) {
+            throw new Problem(Kind.INVALID, "“" + finding.subject() + "” is not known for this kind of machine.");
+        }
     }
 
-    Finding finding(Knowhow known) {
-        try {
-            return switch (kind) {
-                case SIGN -> new SignSettled(known.pack().sign(subject).id(), Answer.valueOf(answer.toUpperCase()));
-                case FACT -> {
-                    known.pack().fact(subject).choiceIndex(answer);
-                    yield new FactKnown(subject, answer);
-                }
-                case CHECK -> {
-                    known.pack().check(subject).outcomeIndex(answer);
-                    yield new CheckMade(subject, answer);
-                }
-                case CODE ->
-                    new CodeShown(known.codes().stream()
-                            .filter(code -> code.maker().equalsIgnoreCase(maker)
-                                    && code.code().equalsIgnoreCase(subject))
-                            .findFirst()
-                            .orElseThrow(() -> new IllegalArgumentException("no code " + subject)));
-            };
-        } catch (IllegalArgumentException e) {
-            throw new Problem(Kind.INVALID, "“" + subject + ": " + answer + "” is not known for this kind of machine.");
+    /** Refuses what the know-how does not have. */
+    private record Known(Knowhow known, String maker) implements Finding.Cases<Finding> {
+        @Override
+        public Finding sign(SignSettled said) {
+            known.pack().sign(said.sign());
+            return said;
+        }
+
+        @Override
+        public Finding fact(FactKnown said) {
+            known.pack().fact(said.fact()).choiceIndex(said.choice());
+            return said;
+        }
+
+        @Override
+        public Finding code(CodeShown said) {
+            return codeRead(new CodeRead(said.code().code()));
+        }
+
+        @Override
+        public Finding codeRead(CodeRead said) {
+            return new CodeShown(known.codes().stream()
+                    .filter(code ->
+                            code.maker().equalsIgnoreCase(maker) && code.code().equalsIgnoreCase(said.shown()))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("no code " + said.shown())));
+        }
+
+        @Override
+        public Finding check(CheckMade said) {
+            known.pack().check(said.check()).outcomeIndex(said.outcome());
+            return said;
+        }
+
+        @Override
+        public Finding reading(ReadingTaken said) {
+            throw new IllegalArgumentException("nothing is measured on a machine that need not exist");
+        }
+
+        @Override
+        public Finding remedy(RemedyTried said) {
+            throw new IllegalArgumentException("nothing is done to a machine that need not exist");
         }
     }
 }

@@ -1,5 +1,6 @@
 package grimygasket.server.machines;
 
+import grimygasket.call.CallMachine;
 import grimygasket.pack.Rating;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -7,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A machine in a customer's home.
@@ -34,9 +36,28 @@ public record Machine(
         String place,
 
         @NotNull List<String> features,
-        Map<Rating, Double> ratings,
+        @Nullable Map<Rating, Double> ratings,
         int version) {
     public Machine {
         ratings = ratings == null ? Map.of() : ratings;
+    }
+
+    /** As a call had it. */
+    public static Machine of(CallMachine on) {
+        return new Machine(
+                on.id(),
+                on.kind(),
+                on.maker(),
+                on.model(),
+                on.serial(),
+                on.place(),
+                on.features(),
+                on.ratings(),
+                on.version());
+    }
+
+    /** As a call has it. */
+    public CallMachine onCall() {
+        return new CallMachine(id, kind, maker.strip(), model, serial, place, features, ratings, Math.max(1, version));
     }
 }

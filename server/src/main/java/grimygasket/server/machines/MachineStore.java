@@ -1,5 +1,6 @@
 package grimygasket.server.machines;
 
+import grimygasket.call.CallMachine;
 import grimygasket.pack.Rating;
 import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;
@@ -8,6 +9,7 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -118,20 +120,23 @@ public class MachineStore {
                 .list();
     }
 
-    @Transactional
-    public void setFeatures(UUID machineId, List<String> features, int version) {
-        int changed = jdbc.sql("update machine set version = version + 1 where id = :id and version = :version")
-                .param("id", machineId)
-                .param("version", version)
-                .update();
-        if (changed == 0) {
-            throw new Problem(
-                    Kind.STALE, "What is fitted was changed on another screen meanwhile; it is shown as it is now.");
+    /** Keeps what a machine has become. */
+    public void keep(CallMachine before, CallMachine after) {
+        if (!after.features().equals(before.features())) {
+            jdbc.sql("update machine set version = :version where id = :id")
+                    .param("version", after.version())
+                    .param("id", after.id())
+                    .update();
+            jdbc.sql("delete from machine_feature where machine_id = :id")
+                    .param("id", after.id())
+                    .update();
+            addFeatures(after.id(), after.features());
         }
-        jdbc.sql("delete from machine_feature where machine_id = :id")
-                .param("id", machineId)
-                .update();
-        addFeatures(machineId, features);
+        for (var rating : Rating.values()) {
+            if (!Objects.equals(before.ratings().get(rating), after.ratings().get(rating))) {
+                setRating(after.id(), rating, after.ratings().get(rating));
+            }
+        }
     }
 
     private void addFeatures(UUID machineId, List<String> features) {
@@ -175,7 +180,7 @@ public class MachineStore {
      *
      * @param value in the base unit; null to forget it
      */
-    public void setRating(UUID machineId, Rating rating, Double value) {
+    private void setRating(UUID machineId, Rating rating, Double value) {
         var sql = value == null ? "delete from machine_rating where machine_id = :id and rating = :rating" : """
                         insert into machine_rating (machine_id, rating, value) values (:id, :rating, :value)
                         on duplicate key update value = :value

@@ -3,6 +3,8 @@ package grimygasket.server.setup;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Business;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.ZonedDateTime;
@@ -12,9 +14,13 @@ import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ByteArrayResource;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.init.ResourceDatabasePopulator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Fills an empty installation, with the first account, and with demo data if wanted, before its port opens: what answers is
@@ -22,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 class FirstStart implements SmartInitializingSingleton {
+    private static final long MINUTE = 60_000;
+
     /** The demo's technician, and the first account of an empty installation. */
     private static final UUID FIRST_ACCOUNT = UUID.fromString("0193a000-0000-7000-8000-000000000001");
 
@@ -31,6 +39,8 @@ class FirstStart implements SmartInitializingSingleton {
     private final AccountStore accounts;
     private final BusinessStore business;
     private final DataSource dataSource;
+    private final JdbcClient jdbc;
+    private final JsonMapper json;
     private final Clock clock;
     private final boolean demo;
     private final String login;
@@ -40,6 +50,8 @@ class FirstStart implements SmartInitializingSingleton {
             AccountStore accounts,
             BusinessStore business,
             DataSource dataSource,
+            JdbcClient jdbc,
+            JsonMapper json,
             Clock clock,
             @Value("${GASKET_DEMO:false}") boolean demo,
             @Value("${GASKET_FIRST_LOGIN:}") String login,
@@ -47,6 +59,8 @@ class FirstStart implements SmartInitializingSingleton {
         this.accounts = accounts;
         this.business = business;
         this.dataSource = dataSource;
+        this.jdbc = jdbc;
+        this.json = json;
         this.clock = clock;
         this.demo = demo;
         this.login = login;
@@ -77,5 +91,28 @@ class FirstStart implements SmartInitializingSingleton {
                 new ByteArrayResource("set time_zone = default;".getBytes()));
         script.setSqlScriptEncoding("UTF-8");
         script.execute(dataSource);
+        loadRecords();
+    }
+
+    /** What the demo's calls hold; their times are in minutes from now. */
+    private void loadRecords() {
+        try (var in = new ClassPathResource("demo/records.json").getInputStream()) {
+            for (var record : json.readTree(in).properties()) {
+                fromNow(record.getValue());
+                jdbc.sql("update service_call set record = :record where id = :id")
+                        .param("record", json.writeValueAsString(record.getValue()))
+                        .param("id", UUID.fromString(record.getKey()))
+                        .update();
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void fromNow(JsonNode node) {
+        if (node instanceof ObjectNode object && object.path("at").isNumber()) {
+            object.put("at", clock.millis() + object.path("at").asLong() * MINUTE);
+        }
+        node.forEach(this::fromNow);
     }
 }

@@ -8,6 +8,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,7 +35,7 @@ class SeriesController {
      *
      * @param steady its steady end; null where it never was steady
      */
-    record Read(String unit, List<Moment> samples, MeterStreams.SteadyValue steady) {}
+    record Read(String unit, List<Moment> samples, MeterStreams.@Nullable SteadyValue steady) {}
 
     private final AccountStore accounts;
 

@@ -47,14 +47,13 @@ public class CallTest extends ServerTest {
         assertEquals(used.path("partsTotal").decimalValue().compareTo(new BigDecimal("7.40")), 0);
         assertEquals(valvesOnVan(), before - 1);
         var remedy = used.path("entries").path(2);
-        var cured = call.correct(
-                remedy.path("id").asString(), "cured", remedy.path("version").asInt());
+        var cured = call.correct(remedy, "cured");
         assertFalse(cured.body().path("assessment").path("plan").has("next"));
         call.describe(use.toString(), "", "BINNED");
-        call.keep("conditions", """
+        call.keep("condition", """
                 {"station": "return-valve", "stuff": "GRIT", "wear": "WORN", "binned": true}
                 """);
-        call.keep("proofs", """
+        call.keep("proof-run", """
                 {"proof": "drains", "runs": 2, "dry": [], "lightOut": false}
                 """);
         call.rebuild();
@@ -110,11 +109,11 @@ public class CallTest extends ServerTest {
         assertEquals(stale.status(), 409);
         assertEquals(stale.kind(), "stale");
         var theirs = stale.body().path("theirs");
-        assertEquals(theirs.path("answer").asString(), "clear");
+        assertEquals(theirs.path("finding").path("outcome").asString(), "clear");
 
         var id = theirs.path("id").asString();
-        assertEquals(there.correct(id, "blocked", 1).status(), 200);
-        assertEquals(here.correct(id, "clear", 1).kind(), "stale", "the first screen's version is old now");
+        assertEquals(there.correct(theirs, "blocked", 1).status(), 200);
+        assertEquals(here.correct(theirs, "clear", 1).kind(), "stale", "the first screen's version is old now");
         assertEquals(here.takeBack(id, 1).kind(), "stale");
         assertEquals(here.takeBack(id, 2).status(), 200);
         assertEquals(here.takeBack(id, 2).status(), 200, "gone is gone");
@@ -134,9 +133,11 @@ public class CallTest extends ServerTest {
     public void aCallThatMovedOnIsNotClosedUnseen() {
         var call = Calls.add(signedIn());
         int seen = call.version();
-        call.enter("SIGN", "smell", "yes");
-        assertEquals(call.close(seen, "left open").kind(), "stale");
-        assertEquals(call.close(call.version(), "left open").status(), 200);
+        call.seenBy(signedIn("rollo")).enter("SIGN", "smell", "yes");
+        assertEquals(call.close(seen, "left open").kind(), "stale", "somebody else has changed it");
+        int looked = call.version();
+        call.enter("SIGN", "gritty", "yes");
+        assertEquals(call.close(looked, "left open").status(), 200, "one's own changes are known to oneself");
     }
 
     @Test
@@ -154,43 +155,52 @@ public class CallTest extends ServerTest {
         var call = Calls.add(signedIn());
         var unknown = call.enter("CODE", "E99", "shown");
         assertEquals(unknown.status(), 200, "it is kept as it was read");
-        assertEquals(unknown.body().path("entries").path(0).path("subject").asString(), "E99", unknown.toString());
+        assertEquals(
+                unknown.body()
+                        .path("entries")
+                        .path(0)
+                        .path("finding")
+                        .path("shown")
+                        .asString(),
+                "E99",
+                unknown.toString());
         assertEquals(
                 call.enter("CODE", "D4", "shown")
                         .body()
                         .path("entries")
                         .path(1)
-                        .path("subject")
+                        .path("finding")
+                        .path("shown")
                         .asString(),
                 "d4",
                 "as the table writes it");
 
         var client = signedIn();
-        var path = "/api/calls/" + UUID.randomUUID();
-        client.put(path, Calls.body("Code", "Tess Orrin", "Nomake"));
-        var noTable = client.post(
-                path + "/entries",
-                "{\"id\": \"%s\", \"kind\": \"CODE\", \"subject\": \"d4\", \"answer\": \"shown\"}"
-                        .formatted(UUID.randomUUID()));
+        var nomake = Calls.on(client, UUID.randomUUID());
+        client.put(nomake.path, Calls.body("Code", "Tess Orrin", "Nomake"));
+        var noTable = nomake.enter("CODE", "d4", "shown");
         assertEquals(noTable.status(), 200, "nor is one lost that is of a maker without a table");
     }
 
     @Test
-    public void noMorePartsThanTheVanHas() {
-        var call = Calls.add(signedIn());
+    public void whatWasUsedWasUsedAndTheVanAsksForARecount() {
+        var client = signedIn();
+        var call = Calls.add(client);
         int before = valvesOnVan();
-        var answer = call.usePart(UUID.randomUUID(), "replace-valve", VALVE, before + 1);
-        assertEquals(answer.kind(), "out-of-stock");
-        assertEquals(answer.body().path("onVan").asInt(), before);
-        assertTrue(answer.detail().contains("Only " + before + " of RV-20"), answer.detail());
-        assertEquals(valvesOnVan(), before);
-        assertEquals(call.get().body().path("partUses").size(), 0);
+        var use = UUID.randomUUID();
+        var used = call.usePart(use, "replace-valve", VALVE, before + 1);
+        assertEquals(used.status(), 200);
+        assertEquals(valvesOnVan(), -1);
+        assertEquals(client.put("/api/van/" + VALVE, "{\"onVan\": 5}").status(), 204);
+        assertEquals(valvesOnVan(), 5, "counted again");
+        call.putBack(use);
+        client.put("/api/van/" + VALVE, "{\"onVan\": %d}".formatted(before));
+        assertEquals(client.put("/api/van/" + VALVE, "{\"onVan\": -2}").kind(), "invalid");
         assertEquals(call.usePart(UUID.randomUUID(), "replace-valve", VALVE, 0).kind(), "invalid");
-        // Known to the catalogue, never loaded on this van.
         assertEquals(
-                call.usePart(UUID.randomUUID(), "replace-drain-pump", "0193a000-0000-7000-8000-000000000303", 1)
+                call.usePart(UUID.randomUUID(), "replace-valve", "" + UUID.randomUUID(), 1)
                         .kind(),
-                "out-of-stock");
+                "invalid");
     }
 
     @Test
@@ -227,10 +237,9 @@ public class CallTest extends ServerTest {
     public void whatCannotBeReadIsSaidInWords() {
         var client = signedIn();
         var call = Calls.add(client);
-        var empty = client.post(
-                call.path + "/part-uses",
-                "{\"id\": \"%s\", \"remedy\": \"replace-valve\", \"partId\": \"%s\", \"used\": \"\"}"
-                        .formatted(UUID.randomUUID(), VALVE));
+        var empty =
+                call.send("{\"kind\": \"use-part\", \"remedy\": \"replace-valve\", \"part\": \"%s\", \"used\": \"\"}"
+                        .formatted(VALVE));
         assertEquals(empty.kind(), "invalid");
         assertFalse(empty.detail().isBlank());
         assertEquals(client.get("/api/calls/mistyped").kind(), "not-found");

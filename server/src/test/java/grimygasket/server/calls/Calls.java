@@ -2,15 +2,18 @@ package grimygasket.server.calls;
 
 import grimygasket.server.ServerTest.Answer;
 import grimygasket.server.ServerTest.Client;
+import java.time.LocalDate;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A call of a test, changed through the server's interface. */
-final class Calls {
-    final String path;
+public final class Calls {
+    public final String path;
     private final Client client;
+    private final UUID device = UUID.randomUUID();
 
     private Calls(Client client, String path) {
         this.client = client;
@@ -18,18 +21,18 @@ final class Calls {
     }
 
     /** A new call about a Corvanne dishwasher of a new customer. */
-    static Calls add(Client client) {
+    public static Calls add(Client client) {
         var call = new Calls(client, "/api/calls/" + UUID.randomUUID());
         client.put(call.path, body("Does not drain", "Tess Orrin", "Corvanne"));
         return call;
     }
 
     /** A call that is put on the round in a way of its own. */
-    static Calls on(Client client, UUID id) {
+    public static Calls on(Client client, UUID id) {
         return new Calls(client, "/api/calls/" + id);
     }
 
-    static String body(String complaint, String name, String maker) {
+    public static String body(String complaint, String name, String maker) {
         return """
                 {"day": "2031-05-06", "plannedAt": "09:30:00", "complaint": "%s",
                  "customer": {"id": "%s", "name": "%s", "street": "2 Weir Lane", "phone": ""},
@@ -39,81 +42,174 @@ final class Calls {
     }
 
     /** The same call in another tab. */
-    Calls seenBy(Client other) {
+    public Calls seenBy(Client other) {
         return new Calls(other, path);
     }
 
-    Answer get() {
+    public Answer get() {
         return client.get(path);
     }
 
-    Answer enter(String kind, String subject, String answer) {
+    /** Sends a command of that id. */
+    public Answer send(UUID id, String change) {
+        return send(id, System.currentTimeMillis(), change);
+    }
+
+    /** Sends a command that was made at some time. */
+    public Answer send(UUID id, long at, String change) {
+        return client.post("/api/commands", """
+                {"sentAt": %d, "command": {"id": "%s", "call": "%s", "device": "%s", "seq": 1, "at": %d, "change": %s}}
+                """.formatted(System.currentTimeMillis(), id, id(), device, at, change));
+    }
+
+    public Answer send(String change) {
+        return send(UUID.randomUUID(), change);
+    }
+
+    public UUID id() {
+        return UUID.fromString(path.substring(path.lastIndexOf('/') + 1));
+    }
+
+    public Answer enter(String kind, String subject, String answer) {
         return enter(UUID.randomUUID(), kind, subject, answer);
     }
 
-    Answer enter(UUID id, String kind, String subject, String answer) {
-        return client.post(path + "/entries", """
-                {"id": "%s", "kind": "%s", "subject": "%s", "answer": "%s"}
-                """.formatted(id, kind, subject, answer));
+    public Answer enter(UUID id, String kind, String subject, String answer) {
+        return send(id, "{\"kind\": \"settle\", \"finding\": %s}".formatted(finding(kind, subject, answer)));
     }
 
-    Answer correct(String entryId, String answer, int version) {
-        return client.put(
-                path + "/entries/" + entryId, "{\"answer\": \"%s\", \"version\": %d}".formatted(answer, version));
+    /** A finding as it is sent. */
+    public static String finding(String kind, String subject, String answer) {
+        return switch (kind) {
+            case "SIGN" ->
+                "{\"kind\": \"sign-settled\", \"sign\": \"%s\", \"answer\": \"%s\", \"complaint\": false}"
+                        .formatted(subject, answer.toUpperCase());
+            case "COMPLAINT" ->
+                "{\"kind\": \"sign-settled\", \"sign\": \"%s\", \"answer\": \"%s\", \"complaint\": true}"
+                        .formatted(subject, answer.toUpperCase());
+            case "FACT" ->
+                "{\"kind\": \"fact-known\", \"fact\": \"%s\", \"choice\": \"%s\"}".formatted(subject, answer);
+            case "CODE" -> "{\"kind\": \"code-read\", \"shown\": \"%s\"}".formatted(subject);
+            case "CHECK" ->
+                "{\"kind\": \"check-made\", \"check\": \"%s\", \"outcome\": \"%s\"}".formatted(subject, answer);
+            case "REMEDY" ->
+                "{\"kind\": \"remedy-tried\", \"remedy\": \"%s\", \"proved\": \"%s\"}"
+                        .formatted(
+                                subject,
+                                answer.equals("done")
+                                        ? "PENDING"
+                                        : answer.toUpperCase().replace('-', '_'));
+            default -> throw new IllegalArgumentException(kind);
+        };
     }
 
-    Answer takeBack(String entryId, int version) {
-        return client.delete(path + "/entries/" + entryId + "?version=" + version);
+    /** Enters what was read at a check. */
+    public Answer measure(UUID id, String check, String typed) {
+        return send(
+                id,
+                "{\"kind\": \"take-reading\", \"check\": \"%s\", \"typed\": %s, \"units\": \"METRIC\"}"
+                        .formatted(check, typed));
     }
 
-    Answer keepCaution(String caution) {
-        return client.put(path + "/cautions/" + caution, null);
+    /** Answers an entry otherwise. */
+    public Answer correct(JsonNode entry, String answer, int version) {
+        var finding = entry.path("finding");
+        var other = switch (finding.path("kind").asString()) {
+            case "sign-settled" -> finding("SIGN", finding.path("sign").asString(), answer);
+            case "fact-known" -> finding("FACT", finding.path("fact").asString(), answer);
+            case "remedy-tried" -> finding("REMEDY", finding.path("remedy").asString(), answer);
+            default -> finding("CHECK", finding.path("check").asString(), answer);
+        };
+        return send("{\"kind\": \"correct\", \"entry\": \"%s\", \"base\": %d, \"finding\": %s}"
+                .formatted(entry.path("id").asString(), version, other));
     }
 
-    Answer takeBackCaution(String caution) {
-        return client.delete(path + "/cautions/" + caution);
+    public Answer correct(JsonNode entry, String answer) {
+        return correct(entry, answer, entry.path("version").asInt());
     }
 
-    Answer usePart(UUID useId, String remedy, String partId, int count) {
-        return client.post(path + "/part-uses", """
-                {"id": "%s", "remedy": "%s", "partId": "%s", "used": %d, "source": "VAN"}
-                """.formatted(useId, remedy, partId, count));
+    public Answer takeBack(String entryId, int version) {
+        return send("{\"kind\": \"take-back\", \"entry\": \"%s\", \"base\": %d}".formatted(entryId, version));
     }
 
-    Answer putBack(UUID useId) {
-        return client.delete(path + "/part-uses/" + useId);
+    public Answer keepCaution(String caution) {
+        return send("{\"kind\": \"confirm\", \"caution\": \"%s\"}".formatted(caution));
+    }
+
+    public Answer takeBackCaution(JsonNode kept) {
+        return send("{\"kind\": \"unconfirm\", \"confirmation\": \"%s\"}"
+                .formatted(kept.path("id").asString()));
+    }
+
+    public Answer complain(UUID id, String text) {
+        return send(id, "{\"kind\": \"complain\", \"text\": \"%s\"}".formatted(text));
+    }
+
+    public Answer withdraw(String complaint) {
+        return send("{\"kind\": \"withdraw\", \"complaint\": \"%s\"}".formatted(complaint));
+    }
+
+    public Answer usePart(UUID useId, String remedy, String partId, int count) {
+        return send(
+                useId,
+                "{\"kind\": \"use-part\", \"remedy\": \"%s\", \"part\": \"%s\", \"used\": %d, \"source\": \"VAN\"}"
+                        .formatted(remedy, partId, count));
+    }
+
+    public Answer putBack(UUID useId) {
+        return send("{\"kind\": \"put-back\", \"use\": \"%s\"}".formatted(useId));
     }
 
     /** Says where the new part's serial number and the old part went. */
-    Answer describe(String useId, String serial, String oldPart) {
-        return client.put(
-                path + "/part-uses/" + useId, "{\"serial\": \"%s\", \"oldPart\": \"%s\"}".formatted(serial, oldPart));
+    public Answer describe(String useId, String serial, String oldPart) {
+        return send("""
+                {"kind": "describe-part", "use": "%s", "wasSerial": "", "wasOldPart": "UNSAID", "serial": "%s", "oldPart": "%s"}
+                """.formatted(useId, serial, oldPart));
     }
 
-    /** Adds a line to the job sheet, or changes one of that version. */
-    Answer keep(String kind, UUID line, int version, String what) {
-        return client.put(
-                path + "/job/" + kind + "/" + line, "{\"version\": %d, \"what\": %s}".formatted(version, what));
+    /** Writes a new line on the job sheet. */
+    public Answer keep(String kind, UUID line, String what) {
+        return change(kind, line, null, what);
     }
 
-    Answer keep(String kind, String what) {
-        return keep(kind, UUID.randomUUID(), 0, what);
+    public Answer keep(String kind, String what) {
+        return keep(kind, UUID.randomUUID(), what);
     }
 
-    Answer drop(String line, int version) {
-        return client.delete(path + "/job/" + line + "?version=" + version);
+    /** Changes a line from what it was. */
+    public Answer change(String kind, UUID line, String was, String what) {
+        return send("{\"kind\": \"write\", \"line\": \"%s\", %s \"what\": %s}"
+                .formatted(line, was == null ? "" : "\"was\": " + kinded(kind, was) + ",", kinded(kind, what)));
+    }
+
+    private static String kinded(String kind, String what) {
+        return what.contains("\"kind\"")
+                ? what
+                : what.strip().replaceFirst("\\{", "{\"kind\": \"%s\", ".formatted(kind));
+    }
+
+    public Answer drop(String line, int version) {
+        return send("{\"kind\": \"strike\", \"line\": \"%s\", \"base\": %d}".formatted(line, version));
     }
 
     /** Lays down pieces that the know-how knows. */
-    Answer lay(String... pieces) {
+    public Answer lay(String... pieces) {
         var lines = Stream.of(pieces)
                 .map(piece -> "\"%s\": \"%s\"".formatted(piece, UUID.randomUUID()))
                 .collect(Collectors.joining(", "));
-        return client.post(path + "/job/pieces", "{\"lines\": {%s}}".formatted(lines));
+        return send("{\"kind\": \"lay-down\", \"lines\": {%s}}".formatted(lines));
+    }
+
+    public Answer photo(UUID photo, String line, byte[] bytes) {
+        return client.putPhoto(path + "/photos/" + photo + "?line=" + line + "&device=" + device + "&seq=1", bytes);
+    }
+
+    public Answer removePhoto(UUID photo) {
+        return send("{\"kind\": \"remove-photo\", \"photo\": \"%s\"}".formatted(photo));
     }
 
     /** Puts all that is on the tray back as it should sit, in the order that the server gives. */
-    void rebuild() {
+    public void rebuild() {
         var call = get().body();
         var pieces = call.path("job").path("pieces");
         for (var step : call.path("tray").path("wayBack")) {
@@ -125,31 +221,45 @@ final class Calls {
                         ((ObjectNode) group).set("back", group.path("screws").path("count"));
                     }
                     what.set("confirmed", what.path("confirm"));
-                    keep(
-                            "pieces",
+                    change(
+                            "laid",
                             UUID.fromString(line.path("id").asString()),
-                            line.path("version").asInt(),
+                            line.path("what").toString(),
                             what.toString());
                 }
             });
         }
     }
 
-    Answer fit(int version, String features) {
-        return client.put(path + "/features", "{\"version\": %d, \"features\": [%s]}".formatted(version, features));
+    public Answer fit(int version, String features) {
+        return send("{\"kind\": \"fit\", \"base\": %d, \"features\": [%s]}".formatted(version, features));
     }
 
-    Answer close(int version, String reason) {
-        return client.put(
-                path + "/closing",
-                "{\"version\": %d, \"reason\": \"%s\", \"advice\": \"Scrape the plates\"}".formatted(version, reason));
+    public Answer rate(String ratings, String units) {
+        return send("{\"kind\": \"rate\", \"typed\": %s, \"units\": \"%s\", \"was\": %s}"
+                .formatted(ratings, units, get().body().path("machine").path("ratings")));
     }
 
-    Answer reopen() {
-        return client.delete(path + "/closing");
+    /** @param day since 1970 */
+    public Answer plan(long day, int minute) {
+        return move(LocalDate.of(2031, 5, 6).toEpochDay(), 570, day, minute);
     }
 
-    int version() {
+    public Answer move(long fromDay, int fromMinute, long day, int minute) {
+        return send("{\"kind\": \"move\", \"fromDay\": %d, \"fromMinute\": %d, \"day\": %d, \"plannedAt\": %d}"
+                .formatted(fromDay, fromMinute, day, minute));
+    }
+
+    public Answer close(int version, String reason) {
+        return send("{\"kind\": \"close\", \"base\": %d, \"signOff\": \"%s\", \"advice\": \"Scrape the plates\"}"
+                .formatted(version, reason));
+    }
+
+    public Answer reopen() {
+        return send("{\"kind\": \"reopen\"}");
+    }
+
+    public int version() {
         return get().body().path("version").asInt();
     }
 }

@@ -5,7 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
-import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -53,7 +53,7 @@ public class JobTest extends ServerTest {
         var times = laid.path("job")
                 .path("pieces")
                 .valueStream()
-                .map(line -> Instant.parse(line.path("at").asString()))
+                .map(line -> line.path("at").asLong())
                 .toList();
         assertEquals(new TreeSet<>(times).size(), 4, "what is laid down together keeps its order");
         assertEquals(laid.path("freeCups").path(0).asString(), "C");
@@ -83,7 +83,7 @@ public class JobTest extends ServerTest {
         var maren = Calls.add(signedIn());
         var rollo = maren.seenBy(signedIn("rollo"));
         maren.lay("filter");
-        var both = rollo.keep("things", "{\"what\": \"earring\", \"count\": 1, \"fate\": \"KEPT\"}")
+        var both = rollo.keep("found", "{\"what\": \"earring\", \"count\": 1, \"fate\": \"KEPT\"}")
                 .body();
         assertEquals(both.path("job").path("pieces").path(0).path("by").asString(), "Maren Tolliver");
         assertEquals(both.path("job").path("things").path(0).path("by").asString(), "Rollo Fenn");
@@ -91,23 +91,29 @@ public class JobTest extends ServerTest {
         var thing = UUID.fromString(
                 both.path("job").path("things").path(0).path("id").asString());
         var returned = "{\"what\": \"earring\", \"count\": 1, \"fate\": \"RETURNED\"}";
-        assertEquals(maren.keep("things", thing, 1, returned).status(), 200);
-        assertEquals(rollo.keep("things", thing, 1, returned).status(), 200, "both say the same");
-        var stale = rollo.keep("things", thing, 1, "{\"what\": \"earring\", \"count\": 2, \"fate\": \"KEPT\"}");
-        assertEquals(stale.kind(), "stale");
+        var kept = "{\"what\": \"earring\", \"count\": 1, \"fate\": \"KEPT\"}";
+        assertEquals(maren.change("found", thing, kept, returned).status(), 200);
+        assertEquals(rollo.change("found", thing, kept, returned).status(), 200, "both say the same");
+        var binned = rollo.change("found", thing, kept, "{\"what\": \"earring\", \"count\": 1, \"fate\": \"BINNED\"}");
+        assertEquals(binned.kind(), "stale", "it cannot be given back and binned");
+        var two = rollo.change("found", thing, kept, "{\"what\": \"earring\", \"count\": 2, \"fate\": \"KEPT\"}")
+                .body();
+        var what = two.path("job").path("things").path(0).path("what");
+        assertEquals(what.path("count").asInt(), 2, "what one changed");
+        assertEquals(what.path("fate").asString(), "RETURNED", "and the other");
         assertEquals(rollo.drop(thing.toString(), 1).kind(), "stale");
-        assertEquals(rollo.drop(thing.toString(), 2).status(), 200);
-        assertEquals(maren.keep("things", thing, 2, returned).kind(), "stale", "it was taken back meanwhile");
+        assertEquals(rollo.drop(thing.toString(), 3).status(), 200);
+        assertEquals(maren.change("found", thing, kept, returned).kind(), "stale", "it was taken back meanwhile");
     }
 
     @Test
     public void oneStationIsJudgedOnceWhoeverLooks() {
         var maren = Calls.add(signedIn());
         var rollo = maren.seenBy(signedIn("rollo"));
-        maren.keep("conditions", """
+        maren.keep("condition", """
                 {"station": "filter", "stuff": "FOOD", "before": 0.2, "wear": "DIRTY_ONLY", "binned": false}
                 """);
-        var other = rollo.keep("conditions", """
+        var other = rollo.keep("condition", """
                 {"station": "filter", "stuff": "GREASE", "before": 0.5, "wear": "DIRTY_ONLY", "binned": false}
                 """);
         assertEquals(other.kind(), "stale", "the first judgement is shown, not written over");
@@ -116,17 +122,17 @@ public class JobTest extends ServerTest {
     @Test
     public void whatMakesNoSenseIsRefusedInWords() {
         var call = Calls.add(signedIn());
-        var share = call.keep("conditions", """
+        var share = call.keep("condition", """
                 {"station": "filter", "stuff": "FOOD", "before": 7, "wear": "DIRTY_ONLY", "binned": false}
                 """);
         assertEquals(share.kind(), "invalid");
         assertTrue(share.detail().contains("between 0 and 1"), share.detail());
-        var nowhere = call.keep("conditions", """
+        var nowhere = call.keep("condition", """
                 {"station": "chimney", "stuff": "FOOD", "wear": "DIRTY_ONLY", "binned": false}
                 """);
         assertTrue(nowhere.detail().contains("chimney"), nowhere.detail());
         assertEquals(
-                call.keep("things", "{\"what\": \"%s\", \"count\": 1, \"fate\": \"KEPT\"}".formatted("x".repeat(3000)))
+                call.keep("found", "{\"what\": \"%s\", \"count\": 1, \"fate\": \"KEPT\"}".formatted("x".repeat(3000)))
                         .kind(),
                 "invalid");
     }
@@ -135,38 +141,37 @@ public class JobTest extends ServerTest {
     public void aHeaterLeftTurnedUpCannotBeSignedOffByAnybody() {
         var call = Calls.add(signedIn());
         var line = UUID.randomUUID();
-        call.keep("debts", line, 0, HEATER);
+        call.keep("debt", line, HEATER);
         var refused = call.close(call.version(), "No time");
         assertEquals(refused.kind(), "gaps");
         assertTrue(refused.detail().contains("water heater is still turned up: boiler in the hall"), refused.detail());
-        call.keep("debts", line, 1, HEATER.replace("false", "true"));
+        call.change("debt", line, HEATER, HEATER.replace("false", "true"));
         assertEquals(call.close(call.version(), "Nobody at home any more").status(), 200);
     }
 
     @Test
     public void theWaterInTheMachineIsCountedInPansToCarry() {
         var call = Calls.add(signedIn());
-        var standing = call.keep("water", "{\"levelCm\": 6, \"vesselLitres\": 4}")
+        var standing = call.keep("water-left", "{\"levelCm\": 6, \"vesselLitres\": 4}")
                 .body()
                 .path("standing");
         assertEquals(standing.path("litres").asDouble(), 0.25 * 0.06 * 1000 + 1, 1e-9);
         assertEquals(standing.path("fills").asInt(), 4);
         assertEquals(
-                call.keep("water", "{\"levelCm\": 90, \"vesselLitres\": 4}").kind(), "invalid");
+                call.keep("water-left", "{\"levelCm\": 90, \"vesselLitres\": 4}")
+                        .kind(),
+                "invalid");
     }
 
     @Test
     public void workForLicensedPeopleIsNotEnteredAsDone() {
         var client = signedIn();
-        var path = "/api/calls/" + UUID.randomUUID();
+        var call = Calls.on(client, UUID.randomUUID());
         var body = Calls.body("No heat, smells of gas", "Tess Orrin", "Corvanne")
                 .replace("\"dishwasher\"", "\"tumble-dryer\"")
                 .replace("\"air-gap\", \"return-valve\"", "\"vented\", \"gas\"");
-        assertEquals(client.put(path, body).status(), 200);
-        var refused = client.post(
-                path + "/entries",
-                "{\"id\": \"%s\", \"kind\": \"REMEDY\", \"subject\": \"gas-licensed\", \"answer\": \"done\"}"
-                        .formatted(UUID.randomUUID()));
+        assertEquals(client.put(call.path, body).status(), 200);
+        var refused = call.enter("REMEDY", "gas-licensed", "done");
         assertEquals(refused.kind(), "licensed");
         assertTrue(refused.detail().contains("gas fitter"), refused.detail());
     }
@@ -179,12 +184,9 @@ public class JobTest extends ServerTest {
                 .body()
                 .path("entries")
                 .path(0);
-        call.keep("proofs", "{\"proof\": \"drains\", \"before\": 1.5, \"runs\": 1, \"dry\": [], \"lightOut\": false}");
-        var failed = call.correct(
-                        done.path("id").asString(),
-                        "still-failing",
-                        done.path("version").asInt())
-                .body();
+        call.keep(
+                "proof-run", "{\"proof\": \"drains\", \"before\": 1.5, \"runs\": 1, \"dry\": [], \"lightOut\": false}");
+        var failed = call.correct(done, "still-failing").body();
         var run = failed.path("job").path("proofs").path(0).path("what");
         assertEquals(run.path("runs").asInt(), 0);
         assertEquals(run.path("before").asDouble(), 1.5, "what was measured before the cure stays");
@@ -199,16 +201,14 @@ public class JobTest extends ServerTest {
         call.enter("SIGN", "gritty", "yes");
         assertFalse(call.enter("CHECK", "filter-look", "clogged").body().has("startedAt"), "its day has not come yet");
         call.lay("lower-rack", "filter");
-        var later = client.put(call.path + "/plan", "{\"day\": \"2031-05-08\", \"plannedAt\": \"11:00\"}")
-                .body();
+        var later = call.plan(LocalDate.of(2031, 5, 8).toEpochDay(), 11 * 60).body();
         assertEquals(later.path("day").asString(), "2031-05-08");
         assertEquals(names(later, "pieces", "name"), List.of("Lower rack", "Filter"));
         assertEquals(later.path("entries").size(), 2);
         assertEquals(client.get("/api/round/2031-05-08").body().path("calls").size(), 1);
         var standing = client.get(call.path + "/report").body().path("standing").asString();
         assertTrue(standing.endsWith("We come back on Thursday 8 May 2031 at 11:00."), standing);
-        assertEquals(
-                client.put(call.path + "/plan", "{\"plannedAt\": \"11:00\"}").kind(), "invalid");
+        assertEquals(call.plan(22_000, 24 * 60).kind(), "invalid");
     }
 
     @Test
@@ -240,14 +240,15 @@ public class JobTest extends ServerTest {
                 """;
         var line = UUID.randomUUID();
         call.enter("REMEDY", "rinse-valve", "done");
-        var unwatched = call.keep("pieces", line, 0, piece.formatted("BACK")).body();
+        var unwatched = call.keep("laid", line, piece.formatted("BACK")).body();
         assertTrue(gaps(unwatched, "PROVE").contains("Not watched for leaks: Hose."));
         var watched = call.keep(
-                        "proofs", "{\"proof\": \"drains\", \"runs\": 1, \"dry\": [\"own\"], \"lightOut\": false}")
+                        "proof-run", "{\"proof\": \"drains\", \"runs\": 1, \"dry\": [\"own\"], \"lightOut\": false}")
                 .body();
         assertFalse(gaps(watched, "PROVE").toString().contains("Hose"));
-        call.keep("pieces", line, 1, piece.formatted("TRAY"));
-        var again = call.keep("pieces", line, 2, piece.formatted("BACK")).body();
+        call.change("laid", line, piece.formatted("BACK"), piece.formatted("TRAY"));
+        var again = call.change("laid", line, piece.formatted("TRAY"), piece.formatted("BACK"))
+                .body();
         assertTrue(gaps(again, "PROVE").contains("Not watched for leaks: Hose."));
     }
 
@@ -258,17 +259,18 @@ public class JobTest extends ServerTest {
         var filter = """
                 {"station": "filter", "stuff": "FOOD", "wear": "DIRTY_ONLY", "binned": false}
                 """;
-        call.keep("conditions", line, 0, filter);
+        call.keep("condition", line, filter);
         assertEquals(
-                call.keep("conditions", line, 1, filter.replace("filter", "sump"))
+                call.change("condition", line, filter, filter.replace("filter", "sump"))
                         .kind(),
                 "invalid");
-        assertEquals(call.keep("debts", line, 1, HEATER).kind(), "invalid");
-        assertEquals(call.get().body().path("unlaid").size(), 0);
+        assertEquals(call.keep("debt", line, HEATER).kind(), "invalid");
+        assertEquals(call.get().body().path("wanted").path("").size(), 0);
         assertEquals(
                 call.enter("CHECK", "filter-look", "clogged")
                         .body()
-                        .path("unlaid")
+                        .path("wanted")
+                        .path("")
                         .toString(),
                 "[\"filter-out\"]");
     }

@@ -28,9 +28,9 @@ public class NoteTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         var id = call.get().body().path("id").asString();
-        call.keep("notes", UUID.randomUUID(), 0, note("SEEN", "Mouse nest behind the kick plate"));
-        var seen = call.keep("notes", UUID.randomUUID(), 0, note("NOTE", "Ring twice"))
-                .body();
+        call.keep("note", UUID.randomUUID(), note("SEEN", "Mouse nest behind the kick plate"));
+        var seen =
+                call.keep("note", UUID.randomUUID(), note("NOTE", "Ring twice")).body();
         assertEquals(seen.path("job").path("notes").size(), 2);
         assertEquals(noted(client, id), List.of("Mouse nest behind the kick plate"));
         var rows = client.get(call.path + "/report").body().path("sections").toString();
@@ -40,7 +40,7 @@ public class NoteTest extends ServerTest {
     @Test
     public void anUnfitNoteIsRefusedInWords() {
         var call = Calls.add(signedIn());
-        var refused = call.keep("notes", UUID.randomUUID(), 0, note("SEEN", " "));
+        var refused = call.keep("note", UUID.randomUUID(), note("SEEN", " "));
         assertEquals(refused.status(), 400);
         assertEquals(call.get().body().path("job").path("notes").size(), 0);
     }
@@ -50,8 +50,8 @@ public class NoteTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         var line = UUID.randomUUID();
-        call.keep("notes", line, 0, note("DONE", "Shimmed the hinge"));
-        client.delete(call.path + "/job/" + line + "?version=1");
+        call.keep("note", line, note("DONE", "Shimmed the hinge"));
+        call.drop("" + line, 1);
         assertEquals(noted(client, call.get().body().path("id").asString()), List.of());
     }
 }

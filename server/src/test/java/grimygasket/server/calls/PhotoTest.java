@@ -13,7 +13,7 @@ import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 
 public class PhotoTest extends ServerTest {
-    static byte[] picture() throws IOException {
+    public static byte[] picture() throws IOException {
         var bytes = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(4, 3, BufferedImage.TYPE_INT_RGB), "png", bytes);
         return bytes.toByteArray();
@@ -30,15 +30,16 @@ public class PhotoTest extends ServerTest {
                 .path(0)
                 .path("id")
                 .asString();
-        var photo = call.path + "/photos/" + UUID.randomUUID();
-        client.putPhoto(photo + "?line=" + line, picture());
-        var twice = client.putPhoto(photo + "?line=" + line, picture()).body();
+        var id = UUID.randomUUID();
+        var photo = call.path + "/photos/" + id;
+        call.photo(id, line, picture());
+        var twice = call.photo(id, line, picture()).body();
         assertEquals(twice.path("photos").size(), 1);
         assertEquals(twice.path("photos").path(0).path("lineId").asString(), line);
         var shown = client.get(photo).response();
         assertEquals(shown.headers().firstValue("Content-Type").orElse(""), "image/png");
         assertEquals(shown.headers().firstValue("X-Content-Type-Options").orElse(""), "nosniff");
-        assertEquals(client.delete(photo).body().path("photos").size(), 0);
+        assertEquals(call.removePhoto(id).body().path("photos").size(), 0);
         assertEquals(client.get(photo).kind(), "not-found");
     }
 
@@ -46,14 +47,18 @@ public class PhotoTest extends ServerTest {
     public void aPhotoShowsALineThatIsThereAndGoesWithIt() throws IOException {
         var client = signedIn();
         var call = Calls.add(client);
-        var astray =
-                client.putPhoto(call.path + "/photos/" + UUID.randomUUID() + "?line=" + UUID.randomUUID(), picture());
-        assertEquals(astray.kind(), "invalid");
+        var astray = call.photo(UUID.randomUUID(), "" + UUID.randomUUID(), picture());
+        assertEquals(astray.kind(), "stale");
+        assertEquals(
+                jdbc.sql("select count(*) from photo where call_id = :id")
+                        .param("id", call.id())
+                        .query(Integer.class)
+                        .single(),
+                0);
         var line = call.lay("filter").body().path("job").path("pieces").path(0);
         var id = line.path("id").asString();
-        client.putPhoto(call.path + "/photos/" + UUID.randomUUID() + "?line=" + id, picture());
-        var without = client.delete(
-                call.path + "/job/" + id + "?version=" + line.path("version").asInt());
+        call.photo(UUID.randomUUID(), "" + id, picture());
+        var without = call.drop(id, line.path("version").asInt());
         assertEquals(without.body().path("photos").size(), 0);
     }
 
@@ -69,7 +74,7 @@ public class PhotoTest extends ServerTest {
                 .path(0)
                 .path("id")
                 .asString();
-        var refused = client.putPhoto(call.path + "/photos/" + UUID.randomUUID() + "?line=" + line, script);
+        var refused = call.photo(UUID.randomUUID(), "" + line, script);
         assertEquals(refused.kind(), "invalid");
         assertTrue(refused.detail().contains("JPEG and PNG"), refused.detail());
     }

@@ -11,11 +11,8 @@ import tools.jackson.databind.JsonNode;
 
 /** Readings on a call: evidence, with a value, a spread and a unit. */
 public class ReadingTest extends ServerTest {
-    private static Answer measure(Client client, Calls call, String check, String text, String unit) {
-        return client.post(call.path + "/entries", """
-                {"id": "%s", "kind": "CHECK", "subject": "%s", "answer": "measured",
-                 "measured": {"text": "%s", "unit": "%s"}}
-                """.formatted(UUID.randomUUID(), check, text, unit));
+    private static Answer measure(Calls call, String check, String text, String unit) {
+        return call.measure(UUID.randomUUID(), check, "{\"text\": \"%s\", \"unit\": \"%s\"}".formatted(text, unit));
     }
 
     private static double chance(JsonNode call, String fault) {
@@ -34,10 +31,10 @@ public class ReadingTest extends ServerTest {
         var before = call.enter("SIGN", "greasy", "yes").body();
         assertEquals(
                 before.path("measures").path("supply-temperature").path("sound").asString(), "47.7 to 60.3 °C");
-        var after = measure(client, call, "supply-temperature", "38", "°C").body();
+        var after = measure(call, "supply-temperature", "38", "°C").body();
         assertTrue(chance(after, "supply-cool") > chance(before, "supply-cool") + 0.2);
         var entry = after.path("entries").path(1);
-        assertEquals(entry.path("reading").asDouble(), 38.0);
+        assertEquals(entry.path("finding").path("reading").path("value").asDouble(), 38.0);
         var judged = after.path("readings").path(entry.path("id").asString());
         assertEquals(judged.path("says").asString(), "38 °C; sound ones read 47.7 to 60.3 °C");
         assertEquals(judged.path("verdict").asString(), "BAD");
@@ -48,24 +45,31 @@ public class ReadingTest extends ServerTest {
     public void aReadingInTheOtherUnitIsTheSame() {
         var client = signedIn();
         var call = Calls.add(client);
-        var answer = measure(client, call, "supply-temperature", "120", "°F");
-        assertEquals(answer.body().path("entries").path(0).path("reading").asDouble(), 48.888, 0.001);
+        var answer = measure(call, "supply-temperature", "120", "°F");
+        assertEquals(
+                answer.body()
+                        .path("entries")
+                        .path(0)
+                        .path("finding")
+                        .path("reading")
+                        .path("value")
+                        .asDouble(),
+                48.888,
+                0.001);
     }
 
     @Test
     public void nonsenseIsRefusedWithASentenceAndNothingIsKept() {
         var client = signedIn();
         var call = Calls.add(client);
-        var hot = measure(client, call, "supply-temperature", "900", "°F");
+        var hot = measure(call, "supply-temperature", "900", "°F");
         assertEquals(hot.status(), 400);
         assertEquals(
                 hot.body().path("fields").path("reading").asString(),
                 "Hot tap after a minute lies between −22 and 302 °F, so 900 °F is a slip of the finger, or of the unit.");
-        assertTrue(measure(client, call, "supply-temperature", "38,5", "°C")
-                .detail()
-                .contains("Write “38.5”"));
+        assertTrue(measure(call, "supply-temperature", "38,5", "°C").detail().contains("Write “38.5”"));
         assertEquals(call.enter("CHECK", "supply-temperature", "measured").status(), 400);
-        assertEquals(measure(client, call, "filter-look", "3", "").status(), 400, "nothing is measured there");
+        assertEquals(measure(call, "filter-look", "3", "").status(), 400, "nothing is measured there");
         assertEquals(call.get().body().path("entries").size(), 0);
     }
 
@@ -73,17 +77,26 @@ public class ReadingTest extends ServerTest {
     public void aCheckIsReadOrLookedAtOnce() {
         var client = signedIn();
         var call = Calls.add(client);
-        var first = measure(client, call, "supply-temperature", "38", "°C").body();
-        assertEquals(measure(client, call, "supply-temperature", "38", "°C").status(), 200, "the same again");
-        assertEquals(measure(client, call, "supply-temperature", "51", "°C").kind(), "stale");
+        var first = measure(call, "supply-temperature", "38", "°C").body();
+        assertEquals(measure(call, "supply-temperature", "38", "°C").status(), 200, "the same again");
+        assertEquals(measure(call, "supply-temperature", "51", "°C").kind(), "stale");
         assertEquals(call.enter("CHECK", "supply-temperature", "hot").kind(), "stale");
         var id = first.path("entries").path(0).path("id").asString();
-        var corrected = client.put(
-                call.path + "/entries/" + id,
-                "{\"answer\": \"measured\", \"version\": 1, \"measured\": {\"text\": \"51\"}}");
-        assertEquals(corrected.body().path("entries").path(0).path("reading").asDouble(), 51.0);
-        var byEye = call.correct(id, "hot", 2).body();
-        assertFalse(byEye.path("entries").path(0).has("reading"));
+        var corrected = call.send(
+                "{\"kind\": \"retake-reading\", \"entry\": \"%s\", \"base\": 1, \"typed\": {\"text\": \"51\"}, \"units\": \"METRIC\"}"
+                        .formatted(id));
+        assertEquals(
+                corrected
+                        .body()
+                        .path("entries")
+                        .path(0)
+                        .path("finding")
+                        .path("reading")
+                        .path("value")
+                        .asDouble(),
+                51.0);
+        var byEye = call.correct(first.path("entries").path(0), "hot", 2).body();
+        assertFalse(byEye.path("entries").path(0).path("finding").has("reading"));
         assertFalse(byEye.path("readings").has(id));
     }
 
@@ -91,7 +104,7 @@ public class ReadingTest extends ServerTest {
     public void aMeasuredOpeningStandsAtItsStation() {
         var client = signedIn();
         var call = Calls.add(client);
-        var answer = measure(client, call, "inlet-look", "30", "%");
+        var answer = measure(call, "inlet-look", "30", "%");
         assertEquals(answer.body().path("openings").path("inlet-screen").asDouble(), 0.3, 1e-12);
     }
 
@@ -99,17 +112,13 @@ public class ReadingTest extends ServerTest {
     public void whatWasReadBeforeTheCureIsTheProofsBefore() {
         var client = signedIn();
         var call = Calls.add(client);
-        var read = measure(client, call, "bucket", "4.2", "L/min").body();
+        var read = measure(call, "bucket", "4.2", "L/min").body();
         assertEquals(read.path("flows").path("drain-hose").asDouble(), 4.2 / 14.01, 1e-3);
         var answer = call.enter("REMEDY", "clear-hose", "done").body();
         assertEquals(answer.path("measuredBefore").path("drains").asDouble(), 4.2, 1e-12);
-        call.keep("proofs", "{\"proof\": \"drains\", \"after\": 4, \"runs\": 2, \"dry\": [], \"lightOut\": false}");
+        call.keep("proof-run", "{\"proof\": \"drains\", \"after\": 4, \"runs\": 2, \"dry\": [], \"lightOut\": false}");
         var remedy = call.get().body().path("entries").path(1);
-        var cured = call.correct(
-                        remedy.path("id").asString(),
-                        "cured",
-                        remedy.path("version").asInt())
-                .body();
+        var cured = call.correct(remedy, "cured").body();
         assertTrue(
                 cured.path("gaps").toString().contains("no better than before, 4.2 L/min then and 4 L/min now"),
                 cured.path("gaps").toString());
@@ -119,7 +128,7 @@ public class ReadingTest extends ServerTest {
     public void aMachinesDataAreKeptAndRefusedOneByOne() {
         var client = signedIn();
         var call = Calls.add(client);
-        var answer = client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"1.2\"}}");
+        var answer = call.rate("{\"DRAIN_LIFT\": \"1.2\"}", "METRIC");
         assertEquals(
                 answer.body().path("machine").path("ratings").path("DRAIN_LIFT").asDouble(), 1.2);
         assertTrue(answer.body()
@@ -128,12 +137,10 @@ public class ReadingTest extends ServerTest {
                 .path("sound")
                 .asString()
                 .contains("L/min"));
-        var refused =
-                client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"9\", \"HOSE_BORE\": \"wide\"}}");
+        var refused = call.rate("{\"DRAIN_LIFT\": \"9\", \"HOSE_BORE\": \"wide\"}", "METRIC");
         assertEquals(refused.status(), 400);
         assertEquals(refused.body().path("fields").size(), 2);
-        var machine = client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"\"}}")
-                .body();
+        var machine = call.rate("{\"DRAIN_LIFT\": \"\"}", "METRIC").body();
         assertFalse(machine.path("machine").path("ratings").has("DRAIN_LIFT"));
     }
 
@@ -141,12 +148,19 @@ public class ReadingTest extends ServerTest {
     public void aCallsFileHoldsItsReadings() {
         var client = signedIn();
         var call = Calls.add(client);
-        measure(client, call, "supply-temperature", "38", "°C");
-        client.put(call.path + "/ratings", "{\"ratings\": {\"DRAIN_LIFT\": \"1.2\"}}");
+        measure(call, "supply-temperature", "38", "°C");
+        call.rate("{\"DRAIN_LIFT\": \"1.2\"}", "METRIC");
         var document = client.get(call.path + "/call.json").body();
-        assertEquals(document.path("entries").path(0).path("reading").asDouble(), 38.0);
+        assertEquals(
+                document.path("story")
+                        .path(0)
+                        .path("finding")
+                        .path("reading")
+                        .path("value")
+                        .asDouble(),
+                38.0);
         assertEquals(document.path("machine").path("ratings").path("DRAIN_LIFT").asDouble(), 1.2);
-        var torn = document.toString().replace("\"reading\":38.0,", "");
+        var torn = document.toString().replace("\"value\":38.0,", "");
         assertEquals(client.post("/api/call-documents", torn).status(), 400);
     }
 }

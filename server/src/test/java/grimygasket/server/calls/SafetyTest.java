@@ -1,6 +1,7 @@
 package grimygasket.server.calls;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
@@ -33,10 +34,13 @@ public class SafetyTest extends ServerTest {
         assertTrue(safe(kept).path("sealed").asBoolean());
         assertTrue(kept.path("cautionsOpen").isEmpty());
         assertEquals(kept.path("cautionsKept").path(0).path("by").asString(), "Maren Tolliver");
-        var again = call.seenBy(signedIn("rollo")).keepCaution("glass").body();
-        assertEquals(again.path("cautionsKept"), kept.path("cautionsKept"), "the first time stands");
-
-        assertTrue(!safe(call.takeBackCaution("glass").body()).path("sealed").asBoolean());
+        var mine = kept.path("cautionsKept").path(2);
+        assertEquals(mine.path("caution").asString(), "glass");
+        call.seenBy(signedIn("rollo")).keepCaution("glass");
+        assertTrue(safe(call.takeBackCaution(mine).body()).path("sealed").asBoolean(), "another has looked, too");
+        var theirs = call.get().body().path("cautionsKept").path(2);
+        assertEquals(theirs.path("by").asString(), "Rollo Fenn");
+        assertFalse(safe(call.takeBackCaution(theirs).body()).path("sealed").asBoolean());
     }
 
     @Test

@@ -69,10 +69,7 @@ public class StoryTest extends ServerTest {
         assertTrue(refused.detail().contains("exclude each other"), refused.detail());
         assertEquals(call.enter("SIGN", "pump-silent", "no").status(), 200);
         var no = call.get().body().path("entries").path(1);
-        assertEquals(
-                call.correct(no.path("id").asString(), "yes", no.path("version").asInt())
-                        .kind(),
-                "invalid");
+        assertEquals(call.correct(no, "yes").kind(), "invalid");
     }
 
     @Test
@@ -94,14 +91,18 @@ public class StoryTest extends ServerTest {
     public void aComplaintIsKeptAsOne() {
         var client = signedIn();
         var call = Calls.add(client);
-        var complained = client.post(
-                call.path + "/entries",
-                "{\"id\": \"%s\", \"kind\": \"SIGN\", \"subject\": \"rattle\", \"answer\": \"yes\", \"complaint\": true}"
-                        .formatted(UUID.randomUUID()));
-        assertTrue(complained.body().path("entries").path(0).path("complaint").asBoolean());
+        var complained = call.enter("COMPLAINT", "rattle", "yes");
+        assertTrue(complained
+                .body()
+                .path("entries")
+                .path(0)
+                .path("finding")
+                .path("complaint")
+                .asBoolean());
         var noticed = Calls.add(client);
         var seen = noticed.enter("SIGN", "rattle", "yes").body();
-        assertFalse(seen.path("entries").path(0).path("complaint").asBoolean());
+        assertFalse(
+                seen.path("entries").path(0).path("finding").path("complaint").asBoolean());
         assertTrue(
                 chance(complained.body(), "object-in-sump") > chance(seen, "object-in-sump"), "nobody calls by chance");
     }

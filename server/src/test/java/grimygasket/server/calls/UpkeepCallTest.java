@@ -74,11 +74,11 @@ public class UpkeepCallTest extends ServerTest {
         var machine = UUID.randomUUID();
         var first = add(client, machine, "2031-05-06");
         first.enter("REMEDY", "clean-screen", "kept-up");
-        first.keep("conditions", UUID.randomUUID(), 0, """
+        first.keep("condition", UUID.randomUUID(), """
                 {"station": "screen", "stuff": "PAPER", "before": 0.1, "after": 1, "wear": "SOUND", "binned": true,
                  "sinceDays": 180}
                 """);
-        closeWithReason(client, first);
+        closeWithReason(first);
 
         var next = add(client, machine, "2036-05-06").get().body();
         var known = task(next, "clean-screen");
@@ -91,14 +91,12 @@ public class UpkeepCallTest extends ServerTest {
                 "what was found nearly blocked is done more often");
     }
 
-    private static void closeWithReason(Client client, Calls call) {
+    private static void closeWithReason(Calls call) {
         for (var caution : call.get().body().path("cautionsOpen").valueStream().toList()) {
             call.keepCaution(caution.asString());
         }
         int version = call.get().body().path("version").asInt();
-        var closed = client.put(
-                call.path + "/closing",
-                "{\"version\": %d, \"reason\": \"No time\", \"advice\": \"\"}".formatted(version));
+        var closed = call.close(version, "No time");
         assertEquals(closed.status(), 200, closed.body().toString());
     }
 
@@ -107,13 +105,13 @@ public class UpkeepCallTest extends ServerTest {
         var client = signedIn();
         var call = add(client, UUID.randomUUID(), "2031-05-06");
         call.enter("REMEDY", "clean-filter", "kept-up");
-        var turned = client.delete(call.path + "/upkeep").body();
+        var turned = call.send("{\"kind\": \"see-fault\"}").body();
         assertFalse(turned.has("upkeep"));
         assertTrue(
                 gaps(turned).contains("No cause is settled on yet."),
                 gaps(turned).toString());
         assertEquals(turned.path("entries").size(), 1, "what was done stays");
-        assertEquals(client.delete(call.path + "/upkeep").status(), 200, "twice is once");
+        assertEquals(call.send("{\"kind\": \"see-fault\"}").status(), 200, "twice is once");
     }
 
     @Test

@@ -22,8 +22,8 @@ public class VisitTest extends ServerTest {
                 .asDouble();
     }
 
-    private static Answer complain(Client client, Calls call, UUID id, String text) {
-        return client.post(call.path + "/complaints", "{\"id\": \"%s\", \"text\": \"%s\"}".formatted(id, text));
+    private static Answer complain(Calls call, UUID id, String text) {
+        return call.complain(id, text);
     }
 
     @Test
@@ -31,20 +31,15 @@ public class VisitTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         var id = UUID.randomUUID();
-        complain(client, call, id, "And it smells");
-        var twice = complain(client, call, id, "And it smells").body();
+        complain(call, id, "And it smells");
+        var twice = complain(call, id, "And it smells").body();
         assertEquals(twice.path("complaints").size(), 2, "a repeated request adds it once");
         assertTrue(twice.path("complaint").asString().contains("And it smells"));
-        assertEquals(complain(client, call, UUID.randomUUID(), " ").status(), 400);
+        assertEquals(complain(call, UUID.randomUUID(), " ").status(), 400);
 
-        assertEquals(
-                client.delete(call.path + "/complaints/" + id)
-                        .body()
-                        .path("complaints")
-                        .size(),
-                1);
+        assertEquals(call.withdraw("" + id).body().path("complaints").size(), 1);
         var last = twice.path("complaints").path(0).path("id").asString();
-        assertEquals(client.delete(call.path + "/complaints/" + last).status(), 400);
+        assertEquals(call.withdraw(last).status(), 400);
     }
 
     @Test
@@ -77,9 +72,7 @@ public class VisitTest extends ServerTest {
         assertTrue(chance(told, "wax-set") > 10 * chance(before, "wax-set"));
         assertFalse(told.has("startedAt"), "asking about the past is not work on the machine");
         var fact = told.path("entries").path(0);
-        var corrected = call.correct(
-                        fact.path("id").asString(), "none", fact.path("version").asInt())
-                .body();
+        var corrected = call.correct(fact, "none").body();
         assertTrue(chance(corrected, "wax-set") <= chance(before, "wax-set"));
         var entry = corrected.path("entries").path(0);
         call.takeBack(entry.path("id").asString(), entry.path("version").asInt());
@@ -94,11 +87,7 @@ public class VisitTest extends ServerTest {
         call.enter("SIGN", "film", "yes");
         var done = call.enter("REMEDY", "clear-impeller", "done").body();
         var remedy = done.path("entries").path(2);
-        var partly = call.correct(
-                        remedy.path("id").asString(),
-                        "partly",
-                        remedy.path("version").asInt())
-                .body();
+        var partly = call.correct(remedy, "partly").body();
         assertTrue(partly.path("assessment").path("plan").has("next"), "there is more to do");
         assertTrue(chance(partly, "impeller-jammed") < 0.05);
         assertTrue(chance(partly, "detergent-wrong") > 0.3);

@@ -121,7 +121,7 @@ public class DraftTest extends ServerTest {
         var client = signedIn();
         addWhole(client);
         var supposed = """
-                {"features": ["bin"], "findings": [{"kind": "SIGN", "subject": "hose-feels-thick", "answer": "yes"}]}""";
+                {"features": ["bin"], "findings": [{"finding": {"kind": "sign-settled", "sign": "hose-feels-thick", "answer": "YES", "complaint": false}}]}""";
         var tried = client.post(DRAFT + "/suppositions", supposed);
         assertEquals(
                 tried.body()

@@ -50,7 +50,7 @@ public class FamilyTest {
         var dw6 = read(shipped).family("Corvanne", "DW-610 S").orElseThrow();
         var changes = Comparison.of(tree, Overlay.of(dw6, tree));
         assertEquals(
-                changes.stream().map(Comparison.Change::piece).toList(),
+                changes.stream().map(Comparison.PieceChange::piece).toList(),
                 List.of("ratings", "sump-cover", "kick-plate", "drain-pump"));
         assertTrue(
                 changes.get(2)
@@ -94,7 +94,7 @@ public class FamilyTest {
         var changes = Comparison.of(with("{parts: {heater: {price: 71}}}"), with("{parts: {heater: {price: 72}}}"));
         assertEquals(
                 changes,
-                List.of(new Comparison.Change(
+                List.of(new Comparison.PieceChange(
                         "family tilting, parts", "heater", Comparison.Difference.CHANGED, List.of("price: 71 → 72"))));
     }
 

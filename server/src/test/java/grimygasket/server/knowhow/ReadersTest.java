@@ -5,8 +5,8 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import grimygasket.pack.PackException;
-import grimygasket.server.knowhow.Comparison.Change;
 import grimygasket.server.knowhow.Comparison.Difference;
+import grimygasket.server.knowhow.Comparison.PieceChange;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.Test;
@@ -126,9 +126,9 @@ public class ReadersTest {
         assertEquals(
                 Comparison.of(before, after),
                 List.of(
-                        new Change("faults", "wax-set", Difference.CHANGED, List.of("rate: 0.0008 → 0.0016")),
-                        new Change("codes", "Corvanne d5", Difference.REMOVED, List.of()),
-                        new Change("codes", "Corvanne d55", Difference.ADDED, List.of())));
+                        new PieceChange("faults", "wax-set", Difference.CHANGED, List.of("rate: 0.0008 → 0.0016")),
+                        new PieceChange("codes", "Corvanne d5", Difference.REMOVED, List.of()),
+                        new PieceChange("codes", "Corvanne d55", Difference.ADDED, List.of())));
         assertEquals(Comparison.of(before, before), List.of());
     }
 }

@@ -7,9 +7,9 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Hazard;
+import grimygasket.pack.Hint;
 import grimygasket.pack.Instruction;
 import grimygasket.pack.Needs;
-import grimygasket.pack.Note;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Reading;
 import java.util.List;
@@ -78,7 +78,7 @@ public class SafeAdviceTest {
     @Test
     public void noMetalBrushOnAnOpenCoil() {
         var text = dryer.notes().stream()
-                .map(Note::text)
+                .map(Hint::text)
                 .collect(Collectors.joining(" "))
                 .toLowerCase();
         assertTrue(text.contains("open coil: soft brush or air only") && text.contains("look for bristles"), text);

@@ -22,21 +22,23 @@ public class SuppositionTest extends ServerTest {
     @Test
     public void signsFactsChecksAndCodesMoveTheRanking() {
         assertEquals(
-                first(suppose("{\"kind\": \"SIGN\", \"subject\": \"water-returns\", \"answer\": \"yes\"}")
+                first(suppose(
+                                "{\"finding\": {\"kind\": \"sign-settled\", \"sign\": \"water-returns\", \"answer\": \"YES\", \"complaint\": false}}")
                         .body()),
                 "valve-open");
         assertEquals(
-                first(suppose("{\"kind\": \"CHECK\", \"subject\": \"valve-ball\", \"answer\": \"open\"}")
+                first(suppose(
+                                "{\"finding\": {\"kind\": \"check-made\", \"check\": \"valve-ball\", \"outcome\": \"open\"}}")
                         .body()),
                 "valve-open");
-        var waxed = suppose("{\"kind\": \"FACT\", \"subject\": \"odd-load\", \"answer\": \"wax\"}");
+        var waxed = suppose("{\"finding\": {\"kind\": \"fact-known\", \"fact\": \"odd-load\", \"choice\": \"wax\"}}");
         assertEquals(first(waxed.body()), "wax-set");
         var code = Shipped.knowhow("dishwasher").codes().stream()
                 .filter(c -> c.faults().size() == 1 && c.signs().isEmpty())
                 .findFirst()
                 .orElseThrow();
         var shown = suppose("""
-                {"kind": "CODE", "subject": "%s", "answer": "shown", "maker": "%s"}
+                {"finding": {"kind": "code-read", "shown": "%s"}, "maker": "%s"}
                 """.formatted(code.code(), code.maker()));
         var weights = shown.body()
                 .path("assessment")
@@ -52,9 +54,9 @@ public class SuppositionTest extends ServerTest {
     @Test
     public void aContradictionIsSaid() {
         var answer = suppose("""
-                {"kind": "CHECK", "subject": "forced-drain", "answer": "strong"},
-                {"kind": "SIGN", "subject": "standing-water", "answer": "yes"},
-                {"kind": "SIGN", "subject": "pump-silent", "answer": "yes"}
+                {"finding": {"kind": "check-made", "check": "forced-drain", "outcome": "strong"}},
+                {"finding": {"kind": "sign-settled", "sign": "standing-water", "answer": "YES", "complaint": false}},
+                {"finding": {"kind": "sign-settled", "sign": "pump-silent", "answer": "YES", "complaint": false}}
                 """);
         assertTrue(answer.body().path("assessment").path("misfits").size() >= 1);
         assertEquals(suppose("").body().path("assessment").path("misfits").size(), 0);
@@ -62,7 +64,8 @@ public class SuppositionTest extends ServerTest {
 
     @Test
     public void whatDoesNotExistIsNamed() {
-        var sign = suppose("{\"kind\": \"SIGN\", \"subject\": \"ghost\", \"answer\": \"yes\"}");
+        var sign = suppose(
+                "{\"finding\": {\"kind\": \"sign-settled\", \"sign\": \"ghost\", \"answer\": \"YES\", \"complaint\": false}}");
         assertEquals(sign.status(), 400);
         assertTrue(sign.detail().contains("ghost"), sign.detail());
         var features = signedIn()

@@ -1,0 +1,27 @@
+package grimygasket.call;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/**
+ * A part of the catalogue, with what of it is on the van.
+ *
+ * @param fits id of the kind of part in the pack
+ * @param onVan below 0 after two people counted out the same one: then it wants a recount
+ */
+public record Article(UUID id, String number, String name, String fits, BigDecimal price, int onVan) {
+    /** Pack part id to the lowest price at which some have it. */
+    public static Map<String, Double> prices(List<Article> some) {
+        return some.stream()
+                .collect(Collectors.toMap(Article::fits, part -> part.price().doubleValue(), Math::min));
+    }
+
+    /** Pack ids of the parts that are on board. */
+    public static Set<String> onBoard(List<Article> some) {
+        return some.stream().filter(part -> part.onVan() > 0).map(Article::fits).collect(Collectors.toSet());
+    }
+}

@@ -1,0 +1,263 @@
+package grimygasket.call;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.visit.Condition;
+import grimygasket.visit.JobLine;
+import grimygasket.visit.VisitRecord;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+
+/**
+ * All facts about a call, in the order in which they came about: by time, then by id, whatever the order in which they arrived.
+ *
+ * @param complaints why somebody called
+ * @param story what was told, seen, checked and done
+ * @param cautions that were confirmed
+ * @param lines of the job sheet
+ * @param parts used
+ * @param photos of what lines are about
+ * @param changes account to the version of the call that its last change made
+ */
+public record Call(
+        Head head,
+        CallMachine machine,
+        List<Complaint> complaints,
+        List<Entry> story,
+        List<Confirmed> cautions,
+        List<Line<?>> lines,
+        List<PartUse> parts,
+        List<Photo> photos,
+        Map<UUID, Integer> changes) {
+    public Call {
+        complaints = List.copyOf(complaints);
+        story = List.copyOf(story);
+        cautions = List.copyOf(cautions);
+        lines = List.copyOf(lines);
+        parts = List.copyOf(parts);
+        photos = List.copyOf(photos);
+        changes = Map.copyOf(changes);
+    }
+
+    /** A call of which nothing is known but what it is about. */
+    public static Call begun(Head head, CallMachine machine) {
+        return new Call(head, machine, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Map.of());
+    }
+
+    /** The same with its first complaint. */
+    public Call complainedOf(Complaint complaint) {
+        return withComplaints(none -> List.of(complaint));
+    }
+
+    /** What a command makes of this call. */
+    public Outcome apply(Command command, Person by, Knowhow knowhow) {
+        if (head.closing() != null && !command.change().concernsClosed()) {
+            return Outcome.refused(Reason.Kind.CLOSED);
+        }
+        try {
+            return command.change()
+                    .on(this, new Moment(command.id(), command.at(), by, knowhow))
+                    .counted(by);
+        } catch (IllegalArgumentException e) {
+            return Outcome.refused(Reason.Kind.UNFIT, e.getMessage());
+        }
+    }
+
+    /** All complaints in one line. */
+    public String complaint() {
+        return complaints.stream().map(Complaint::text).collect(Collectors.joining(" · "));
+    }
+
+    /** What was found out, as the diagnosis takes it. */
+    public List<Finding> findings(Knowhow knowhow) {
+        return story.stream().map(entry -> knowhow.explained(entry.finding())).toList();
+    }
+
+    /** Ids of the remedies that were done, whatever they cured: cleaned is cleaned. */
+    public Set<String> remediesDone() {
+        return story.stream()
+                .map(Entry::finding)
+                .filter(RemedyTried.class::isInstance)
+                .map(finding -> ((RemedyTried) finding).remedy())
+                .collect(Collectors.toSet());
+    }
+
+    /** What was found at the stations. */
+    public List<Condition> conditions() {
+        return JobSheet.said(job().conditions());
+    }
+
+    public JobSheet job() {
+        return JobSheet.of(lines);
+    }
+
+    /** @param now in milliseconds since 1970 */
+    public VisitRecord visit(Knowhow knowhow, long now) {
+        var job = job();
+        return new VisitRecord(
+                complaint(),
+                findings(knowhow),
+                parts.stream().map(PartUse::counted).toList(),
+                cautions.stream().map(Confirmed::caution).collect(Collectors.toSet()),
+                JobSheet.said(job.pieces()),
+                JobSheet.said(job.conditions()),
+                JobSheet.said(job.debts()),
+                JobSheet.said(job.things()),
+                JobSheet.said(job.notes()),
+                JobSheet.said(job.proofs()),
+                head.closing() != null,
+                now);
+    }
+
+    Optional<Entry> entry(UUID id) {
+        return story.stream().filter(entry -> entry.id().equals(id)).findFirst();
+    }
+
+    Optional<Line<?>> line(UUID id) {
+        return lines.stream().filter(line -> line.id().equals(id)).findFirst();
+    }
+
+    /** The line that there is already about the only thing that another is about. */
+    Optional<Line<?>> lineLike(JobLine<?> what) {
+        return lines.stream()
+                .filter(line -> what.onlyAbout().isPresent())
+                .filter(line -> line.what().getClass().equals(what.getClass()))
+                .filter(line -> line.what().onlyAbout().equals(what.onlyAbout()))
+                .findFirst();
+    }
+
+    /**
+     * The entries among which a finding made at some time would stand: those between the changes of the machine before and
+     * after it, and all facts, which are of the time before the call.
+     */
+    List<Entry> stretch(long at, UUID id) {
+        var stretch = new ArrayList<Entry>();
+        boolean passed = false;
+        for (var entry : story) {
+            boolean after = isAfter(entry, at, id);
+            if (entry.finding().changesTheMachine()) {
+                if (after) {
+                    passed = true;
+                } else {
+                    stretch.removeIf(one -> !(one.finding() instanceof Finding.FactKnown));
+                }
+            } else if (!passed || entry.finding() instanceof Finding.FactKnown) {
+                stretch.add(entry);
+            }
+        }
+        return stretch;
+    }
+
+    private static boolean isAfter(Entry entry, long at, UUID id) {
+        return entry.at() != at ? entry.at() > at : entry.id().compareTo(id) > 0;
+    }
+
+    Call with(Head other) {
+        return new Call(other, machine, complaints, story, cautions, lines, parts, photos, changes);
+    }
+
+    Call with(CallMachine other) {
+        return new Call(head, other, complaints, story, cautions, lines, parts, photos, changes);
+    }
+
+    Call withComplaints(UnaryOperator<List<Complaint>> change) {
+        return new Call(
+                head,
+                machine,
+                ordered(change.apply(new ArrayList<>(complaints)), Complaint::at, Complaint::id),
+                story,
+                cautions,
+                lines,
+                parts,
+                photos,
+                changes);
+    }
+
+    Call withStory(UnaryOperator<List<Entry>> change) {
+        return new Call(
+                head,
+                machine,
+                complaints,
+                ordered(change.apply(new ArrayList<>(story)), Entry::at, Entry::id),
+                cautions,
+                lines,
+                parts,
+                photos,
+                changes);
+    }
+
+    Call withCautions(UnaryOperator<List<Confirmed>> change) {
+        return new Call(
+                head,
+                machine,
+                complaints,
+                story,
+                ordered(change.apply(new ArrayList<>(cautions)), Confirmed::at, Confirmed::id),
+                lines,
+                parts,
+                photos,
+                changes);
+    }
+
+    Call withLines(UnaryOperator<List<Line<?>>> change) {
+        return new Call(
+                head,
+                machine,
+                complaints,
+                story,
+                cautions,
+                ordered(change.apply(new ArrayList<>(lines)), Line::at, Line::id),
+                parts,
+                photos,
+                changes);
+    }
+
+    Call withParts(UnaryOperator<List<PartUse>> change) {
+        return new Call(
+                head,
+                machine,
+                complaints,
+                story,
+                cautions,
+                lines,
+                ordered(change.apply(new ArrayList<>(parts)), PartUse::at, PartUse::id),
+                photos,
+                changes);
+    }
+
+    Call withPhotos(UnaryOperator<List<Photo>> change) {
+        return new Call(
+                head,
+                machine,
+                complaints,
+                story,
+                cautions,
+                lines,
+                parts,
+                ordered(change.apply(new ArrayList<>(photos)), Photo::at, Photo::id),
+                changes);
+    }
+
+    /** This call, one change of somebody's later. */
+    Call changedBy(Person by) {
+        var later = new HashMap<>(changes);
+        later.put(by.account(), head.version() + 1);
+        return new Call(head.next(), machine, complaints, story, cautions, lines, parts, photos, later);
+    }
+
+    private static <T, I extends Comparable<I>> List<T> ordered(
+            List<T> things, Function<T, Long> at, Function<T, I> id) {
+        return things.stream()
+                .sorted(Comparator.comparing(at).thenComparing(id))
+                .toList();
+    }
+}

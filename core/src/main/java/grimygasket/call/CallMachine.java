@@ -1,0 +1,39 @@
+package grimygasket.call;
+
+import grimygasket.pack.Rating;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * The machine that a call is about.
+ *
+ * @param kind id of its pack
+ * @param place where it stands
+ * @param features ids of the pack's features that it has
+ * @param ratings what its plate or papers say, in base units
+ * @param version counts the changes of its features
+ */
+public record CallMachine(
+        UUID id,
+        String kind,
+        String maker,
+        String model,
+        String serial,
+        String place,
+        List<String> features,
+        Map<Rating, Double> ratings,
+        int version) {
+    public CallMachine {
+        features = List.copyOf(features);
+        ratings = Map.copyOf(ratings);
+    }
+
+    CallMachine with(List<String> others) {
+        return new CallMachine(id, kind, maker, model, serial, place, others, ratings, version + 1);
+    }
+
+    CallMachine rated(Map<Rating, Double> others) {
+        return new CallMachine(id, kind, maker, model, serial, place, features, others, version);
+    }
+}

@@ -1,0 +1,42 @@
+package grimygasket.call;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.CodeRead;
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Code;
+import grimygasket.pack.Pack;
+import grimygasket.visit.Upkeep.Last;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a call's facts are held against.
+ *
+ * @param pack of the machine's family of models, or else of its kind
+ * @param codes of the machine's maker
+ * @param machine what matters about it to the diagnosis
+ * @param shelf the parts that fit it
+ * @param before remedy id to when it was last done on an earlier call; empty for a call that is not for upkeep
+ */
+public record Knowhow(Pack pack, List<Code> codes, Machine machine, List<Article> shelf, Map<String, Last> before) {
+    public Knowhow {
+        codes = List.copyOf(codes);
+        shelf = List.copyOf(shelf);
+        before = Map.copyOf(before);
+    }
+
+    /** A code, found without regard to capitals, as displays and customers differ in them. */
+    public Optional<Code> code(String shown) {
+        return codes.stream()
+                .filter(code -> code.code().equalsIgnoreCase(shown.strip()))
+                .findFirst();
+    }
+
+    /** A finding as the diagnosis takes it: a code that the table has, with what it means. */
+    Finding explained(Finding finding) {
+        return finding instanceof CodeRead read
+                ? code(read.shown()).<Finding>map(Finding.CodeShown::new).orElse(read)
+                : finding;
+    }
+}

@@ -1,0 +1,82 @@
+package grimygasket.call;
+
+import grimygasket.pack.Rating;
+import grimygasket.units.Family;
+import grimygasket.units.Figures;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+/** What is found out about the machine itself. */
+public sealed interface MachineChange extends Change {
+
+    /**
+     * What is fitted, corrected on site.
+     *
+     * @param base the machine's version as it was seen
+     */
+    record Fit(int base, List<String> features) implements MachineChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            var problems = moment.knowhow().pack().problemsOf(features);
+            if (!problems.isEmpty()) {
+                return Outcome.refused(Reason.Kind.FEATURES, problems.toArray(String[]::new));
+            }
+            var fitted = features.stream().sorted().toList();
+            if (fitted.equals(call.machine().features())) {
+                return new Outcome.Same();
+            }
+            return call.machine().version() == base
+                    ? new Outcome.Applied(call.with(call.machine().with(fitted)))
+                    : Outcome.conflict(Reason.Kind.FEATURES_CHANGED);
+        }
+    }
+
+    /**
+     * What it is made for, read off its plate.
+     *
+     * @param typed as it was typed; blank to forget one
+     * @param units of whoever typed it
+     * @param was what was known of it when it was typed
+     */
+    record Rate(Map<Rating, String> typed, Family units, Map<Rating, Double> was) implements MachineChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            var ratings = new EnumMap<Rating, Double>(Rating.class);
+            ratings.putAll(call.machine().ratings());
+            var problems = new LinkedHashMap<String, String>();
+            typed.forEach((rating, text) -> {
+                try {
+                    if (text.isBlank()) {
+                        ratings.remove(rating);
+                    } else {
+                        ratings.put(rating, value(rating, text));
+                    }
+                } catch (IllegalArgumentException e) {
+                    problems.put(rating.name(), e.getMessage());
+                }
+            });
+            if (!problems.isEmpty()) {
+                return new Outcome.Refused(Reason.of(Reason.Kind.RATINGS), problems);
+            }
+            var stands = call.machine().ratings();
+            if (ratings.equals(stands)) {
+                return new Outcome.Same();
+            }
+            boolean clash = typed.keySet().stream()
+                    .anyMatch(rating -> !Objects.equals(stands.get(rating), was.get(rating))
+                            && !Objects.equals(stands.get(rating), ratings.get(rating)));
+            return clash
+                    ? Outcome.conflict(Reason.Kind.CHANGED)
+                    : new Outcome.Applied(call.with(call.machine().rated(ratings)));
+        }
+
+        private double value(Rating rating, String text) {
+            double value = rating.quantity().unit(units).toBase(Figures.read(text));
+            rating.check(value);
+            return value;
+        }
+    }
+}

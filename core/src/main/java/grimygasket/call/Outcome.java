@@ -1,0 +1,46 @@
+package grimygasket.call;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** What became of a command. */
+public sealed interface Outcome {
+    /** The call is another now. */
+    record Applied(Call call) implements Outcome {
+        @Override
+        public Outcome counted(Person by) {
+            return new Applied(call.changedBy(by));
+        }
+    }
+
+    /** It was so already. */
+    record Same() implements Outcome {}
+
+    /**
+     * It cannot be.
+     *
+     * @param fields what is wrong, by the name of the field at fault; empty where no field is
+     */
+    record Refused(Reason reason, Map<String, String> fields) implements Outcome {}
+
+    /**
+     * Somebody has said otherwise meanwhile, and what they said stands until a person has chosen.
+     *
+     * @param theirs the entry that stands; null where it is not about an entry
+     */
+    record Conflict(Reason reason, @Nullable Entry theirs) implements Outcome {}
+
+    /** The same, with a change counted. */
+    default Outcome counted(Person by) {
+        return this;
+    }
+
+    /** Refused, where no field is at fault. */
+    static Outcome refused(Reason.Kind kind, String... about) {
+        return new Refused(Reason.of(kind, about), Map.of());
+    }
+
+    static Outcome conflict(Reason.Kind kind) {
+        return new Conflict(Reason.of(kind), null);
+    }
+}

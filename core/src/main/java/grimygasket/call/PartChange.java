@@ -1,0 +1,99 @@
+package grimygasket.call;
+
+import grimygasket.call.PartUse.Source;
+import grimygasket.visit.PartCount.OldPart;
+import java.util.UUID;
+
+/** Parts used, described and put back. What was used was used: the van's count follows, and may ask for a recount. */
+public sealed interface PartChange extends Change {
+
+    /** @param used how many, 1 to 99 */
+    record UsePart(String remedy, UUID part, int used, Source source) implements PartChange {
+        private static final int MOST = 99;
+
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            if (used < 1 || used > MOST) {
+                throw new IllegalArgumentException("count 1 to " + MOST + " parts, not " + used);
+            }
+            if (call.parts().stream().anyMatch(one -> one.id().equals(moment.id()))) {
+                return new Outcome.Same();
+            }
+            moment.knowhow().pack().remedy(remedy);
+            var article = moment.knowhow().shelf().stream()
+                    .filter(one -> one.id().equals(part))
+                    .findFirst();
+            if (article.isEmpty()) {
+                return Outcome.refused(Reason.Kind.NOT_KNOWN, part.toString());
+            }
+            var it = article.get();
+            return new Outcome.Applied(call.withParts(parts -> {
+                parts.add(new PartUse(
+                        moment.id(),
+                        moment.at(),
+                        moment.by().account(),
+                        remedy,
+                        part,
+                        it.number(),
+                        it.name(),
+                        it.fits(),
+                        used,
+                        it.price(),
+                        source,
+                        "",
+                        OldPart.UNSAID));
+                return parts;
+            }));
+        }
+    }
+
+    /**
+     * Notes the new part's serial number, and where the old part went.
+     *
+     * @param wasSerial what stood there as it was seen
+     * @param wasOldPart what stood there as it was seen
+     */
+    record DescribePart(UUID use, String wasSerial, OldPart wasOldPart, String serial, OldPart oldPart)
+            implements PartChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            if (serial.length() > Texts.MOST_OF_A_SERIAL) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_SERIAL);
+            }
+            var found =
+                    call.parts().stream().filter(one -> one.id().equals(use)).findFirst();
+            if (found.isEmpty()) {
+                return Outcome.refused(Reason.Kind.TAKEN_BACK);
+            }
+            var stands = found.get();
+            var newSerial = serial.equals(wasSerial) ? stands.serial() : serial.strip();
+            var newOldPart = oldPart == wasOldPart ? stands.oldPart() : oldPart;
+            if (newSerial.equals(stands.serial()) && newOldPart == stands.oldPart()) {
+                return new Outcome.Same();
+            }
+            boolean clash =
+                    !newSerial.equals(stands.serial()) && !stands.serial().equals(wasSerial)
+                            || newOldPart != stands.oldPart() && stands.oldPart() != wasOldPart;
+            if (clash) {
+                return Outcome.conflict(Reason.Kind.CHANGED);
+            }
+            return new Outcome.Applied(call.withParts(parts -> {
+                parts.replaceAll(one -> one == stands ? one.described(newSerial, newOldPart) : one);
+                return parts;
+            }));
+        }
+    }
+
+    /** Puts parts back where they came from. */
+    record PutBack(UUID use) implements PartChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            return call.parts().stream().noneMatch(one -> one.id().equals(use))
+                    ? new Outcome.Same()
+                    : new Outcome.Applied(call.withParts(parts -> {
+                        parts.removeIf(one -> one.id().equals(use));
+                        return parts;
+                    }));
+        }
+    }
+}

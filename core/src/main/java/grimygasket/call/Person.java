@@ -1,0 +1,7 @@
+package grimygasket.call;
+
+import grimygasket.visit.Authority;
+import java.util.UUID;
+
+/** Somebody who works on calls. */
+public record Person(UUID account, String name, Authority rank) {}

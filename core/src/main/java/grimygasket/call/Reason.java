@@ -1,0 +1,66 @@
+package grimygasket.call;
+
+import java.util.List;
+
+/**
+ * Why something is not so, as data; its sentence is made where it is read.
+ *
+ * @param about what the kind speaks of, see there
+ */
+public record Reason(Kind kind, List<String> about) {
+    public Reason {
+        about = List.copyOf(about);
+    }
+
+    static Reason of(Kind kind, String... about) {
+        return new Reason(kind, List.of(about));
+    }
+
+    /** What may stand in the way of a command. */
+    public enum Kind {
+        /** The call is closed. */
+        CLOSED,
+        /** A value makes no sense: the core's own words. */
+        UNFIT,
+        /** Sign, fact, check, remedy or part is not in the know-how: its id. */
+        NOT_KNOWN,
+        /** What was answered is not an answer to this. */
+        NO_ANSWER,
+        /** Only licensed people may do it: their trade. */
+        LICENSED,
+        /** Of two signs only one can be: the names of both. */
+        EXCLUDED,
+        /** The id is that of another entry. */
+        BORROWED_ID,
+        /** The entry, or line, was taken back meanwhile. */
+        TAKEN_BACK,
+        /** The same question was answered otherwise meanwhile. */
+        ANSWERED,
+        /** The line was changed otherwise meanwhile. */
+        CHANGED,
+        /** The line is about something else. */
+        ABOUT_ELSE,
+        /** What is fitted was changed meanwhile. */
+        FEATURES_CHANGED,
+        /** A caution is not of this machine: its id. */
+        NO_CAUTION,
+        /** A complaint says nothing. */
+        NO_COMPLAINT,
+        /** A text is longer than this: how many characters it may have. */
+        TOO_LONG,
+        /** A call is about something: its last complaint stays. */
+        LAST_COMPLAINT,
+        /** What features are not possible: why. */
+        FEATURES,
+        /** The plate says what cannot be. */
+        RATINGS,
+        /** The number that was read is missing or makes no sense. */
+        READING,
+        /** Gaps that nobody, or not this person, may leave. */
+        BEYOND,
+        /** Gaps without a reason. */
+        GAPS,
+        /** Somebody else changed the call since it was decided to close it. */
+        MOVED_ON
+    }
+}

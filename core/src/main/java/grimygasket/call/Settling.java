@@ -1,0 +1,182 @@
+package grimygasket.call;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.CodeRead;
+import grimygasket.diagnosis.Finding.CodeShown;
+import grimygasket.diagnosis.Finding.FactKnown;
+import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.pack.Check;
+import grimygasket.pack.Pack;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/** Between two changes of the machine a thing has one answer: another one is a conflict, until a person has chosen. */
+final class Settling {
+    private Settling() {}
+
+    /** A finding as it is kept: a code as its table writes it, and not what the table says of it. */
+    static Finding asRead(Finding finding, Knowhow knowhow) {
+        if (finding instanceof CodeShown shown) {
+            return new CodeRead(shown.code().code());
+        }
+        return finding instanceof CodeRead read
+                ? new CodeRead(
+                        knowhow.code(read.shown()).map(code -> code.code()).orElse(read.shown()))
+                : finding;
+    }
+
+    /**
+     * Adds what was found. Of a question that others have answered alike, both answers stay, and the diagnosis counts the last:
+     * which of them a later remedy makes a finding of its own may not be known yet. A remedy that waits for its proof is done
+     * once, by whoever did it first.
+     */
+    static Outcome settle(Call call, Moment moment, Finding said) {
+        var known = call.entry(moment.id());
+        if (known.isPresent()) {
+            return known.get().finding().equals(said) ? new Outcome.Same() : Outcome.refused(Reason.Kind.BORROWED_ID);
+        }
+        var mine = new Entry(moment.id(), moment.at(), moment.by().name(), 1, said);
+        var stands = call.stretch(moment.at(), moment.id()).stream()
+                .filter(entry -> entry.finding().subject().equals(said.subject()))
+                .findFirst();
+        if (stands.isPresent() && !isSame(stands.get().finding(), said)) {
+            return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), stands.get());
+        }
+        if (stands.isPresent() && said instanceof RemedyTried) {
+            return new Outcome.Applied(call.withStory(story -> {
+                story.remove(stands.get());
+                story.add(
+                        isEarlier(mine, stands.get())
+                                ? mine.corrected(said)
+                                : stands.get().corrected(said));
+                return story;
+            }));
+        }
+        return new Outcome.Applied(withFaultSeen(call, said).withStory(story -> {
+            story.add(mine);
+            return story;
+        }));
+    }
+
+    private static boolean isEarlier(Entry mine, Entry stands) {
+        return mine.at() != stands.at() ? mine.at() < stands.at() : mine.id().compareTo(stands.id()) < 0;
+    }
+
+    /** Two readings are the same if they say the same value, however well each instrument knows it. */
+    private static boolean isSame(Finding one, Finding other) {
+        return one instanceof ReadingTaken a && other instanceof ReadingTaken b
+                ? a.reading().value() == b.reading().value()
+                : one.equals(other);
+    }
+
+    /** Whoever sees a sign or a code on a visit for upkeep sees that something is wrong. */
+    private static Call withFaultSeen(Call call, Finding said) {
+        boolean fault = said instanceof CodeRead || said instanceof SignSettled sign && sign.answer() == Answer.YES;
+        return fault && call.head().upkeep() ? call.with(call.head().withFaultSeen()) : call;
+    }
+
+    /** Null for a check that the pack does not have. */
+    static Check check(Pack pack, String id) {
+        return known(() -> pack.check(id)).orElse(null);
+    }
+
+    private static <T> Optional<T> known(Supplier<T> piece) {
+        try {
+            return Optional.of(piece.get());
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** What stands in the way of a finding, whoever has settled what. */
+    record Refusals(Call call, Moment moment) implements Finding.Cases<Optional<Reason>> {
+        private Pack pack() {
+            return moment.knowhow().pack();
+        }
+
+        private static Optional<Reason> refuse(Reason.Kind kind, String... about) {
+            return Optional.of(Reason.of(kind, about));
+        }
+
+        /** Of signs that exclude each other only one can be. */
+        @Override
+        public Optional<Reason> sign(SignSettled said) {
+            if (known(() -> pack().sign(said.sign())).isEmpty()) {
+                return refuse(Reason.Kind.NOT_KNOWN, said.sign());
+            }
+            var question = said.answer() == Answer.YES ? pack().exclusive(said.sign()) : null;
+            if (question == null) {
+                return Optional.empty();
+            }
+            return call.stretch(moment.at(), moment.id()).stream()
+                    .map(Entry::finding)
+                    .filter(finding -> finding instanceof SignSettled other
+                            && other.answer() == Answer.YES
+                            && !other.sign().equals(said.sign())
+                            && question.signs().contains(other.sign()))
+                    .map(finding -> Reason.of(
+                            Reason.Kind.EXCLUDED,
+                            pack().sign(said.sign()).name(),
+                            pack().sign(((SignSettled) finding).sign()).name()))
+                    .findFirst();
+        }
+
+        @Override
+        public Optional<Reason> fact(FactKnown said) {
+            var fact = known(() -> pack().fact(said.fact()));
+            if (fact.isEmpty()) {
+                return refuse(Reason.Kind.NOT_KNOWN, said.fact());
+            }
+            return fact.get().choices().stream().anyMatch(choice -> choice.id().equals(said.choice()))
+                    ? Optional.empty()
+                    : refuse(Reason.Kind.NO_ANSWER, said.choice());
+        }
+
+        @Override
+        public Optional<Reason> code(CodeShown said) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Reason> codeRead(CodeRead said) {
+            return said.shown().length() > Texts.MOST_OF_A_CODE
+                    ? refuse(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_CODE)
+                    : Optional.empty();
+        }
+
+        @Override
+        public Optional<Reason> check(CheckMade said) {
+            var check = Settling.check(pack(), said.check());
+            if (check == null) {
+                return refuse(Reason.Kind.NOT_KNOWN, said.check());
+            }
+            return check.outcomes().stream().anyMatch(outcome -> outcome.id().equals(said.outcome()))
+                    ? Optional.empty()
+                    : refuse(Reason.Kind.NO_ANSWER, said.outcome());
+        }
+
+        @Override
+        public Optional<Reason> reading(ReadingTaken said) {
+            var check = Settling.check(pack(), said.check());
+            boolean fits = check != null
+                    && check.measure() != null
+                    && check.measure().quantity() == said.reading().quantity();
+            return fits ? Optional.empty() : refuse(Reason.Kind.NOT_KNOWN, said.check());
+        }
+
+        /** What only licensed people may do is not entered as done: the call is handed on. */
+        @Override
+        public Optional<Reason> remedy(RemedyTried said) {
+            var remedy = known(() -> pack().remedy(said.remedy()));
+            if (remedy.isEmpty()) {
+                return refuse(Reason.Kind.NOT_KNOWN, said.remedy());
+            }
+            var licensed = remedy.get().licensed();
+            return licensed == null ? Optional.empty() : refuse(Reason.Kind.LICENSED, licensed);
+        }
+    }
+}

@@ -1,0 +1,145 @@
+package grimygasket.call;
+
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.gauge.Plausible;
+import grimygasket.gauge.Readings.Typed;
+import grimygasket.gauge.UnfitReadings;
+import grimygasket.units.Family;
+import grimygasket.visit.ProofRun;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/** What is told, seen, checked and done: settled, corrected and taken back. */
+public sealed interface StoryChange extends Change {
+
+    /** Settles what was found. */
+    record Settle(Finding finding) implements StoryChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            var said = Settling.asRead(finding, moment.knowhow());
+            var refused = said.to(new Settling.Refusals(call, moment));
+            return refused.<Outcome>map(reason -> new Outcome.Refused(reason, Map.of()))
+                    .orElseGet(() -> Settling.settle(call, moment, said));
+        }
+    }
+
+    /**
+     * Settles what an instrument read at a check.
+     *
+     * @param typed as it was typed, or taken from a meter
+     * @param units of whoever typed it
+     */
+    record TakeReading(String check, Typed typed, Family units) implements StoryChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            return StoryChange.read(check, typed, units, moment, reading -> new Settle(reading).on(call, moment));
+        }
+    }
+
+    /**
+     * Answers otherwise what was answered.
+     *
+     * @param base the entry's version as it was seen
+     */
+    record Correct(UUID entry, int base, Finding finding) implements StoryChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            var found = call.entry(entry);
+            if (found.isEmpty()) {
+                return Outcome.refused(Reason.Kind.TAKEN_BACK);
+            }
+            var stands = found.get();
+            var said = Settling.asRead(finding, moment.knowhow());
+            if (!said.subject().equals(stands.finding().subject())) {
+                return Outcome.refused(Reason.Kind.BORROWED_ID);
+            }
+            if (said.equals(stands.finding())) {
+                return new Outcome.Same();
+            }
+            var refused =
+                    said.to(new Settling.Refusals(call, new Moment(entry, stands.at(), moment.by(), moment.knowhow())));
+            if (refused.isPresent()) {
+                return new Outcome.Refused(refused.get(), Map.of());
+            }
+            if (stands.version() != base) {
+                return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), stands);
+            }
+            var corrected = call.withStory(story -> {
+                story.replaceAll(one -> one.id().equals(entry) ? one.corrected(said) : one);
+                return story;
+            });
+            return new Outcome.Applied(begunAnew(corrected, said, moment.knowhow()));
+        }
+
+        /** A proof that failed begins anew. */
+        private static Call begunAnew(Call call, Finding said, Knowhow knowhow) {
+            if (!(said instanceof RemedyTried tried) || tried.proved() != Proved.STILL_FAILING) {
+                return call;
+            }
+            var proof = knowhow.pack().remedy(tried.remedy()).proof();
+            return SheetChange.rewritten(
+                    call, ProofRun.class, run -> run.proof().equals(proof) ? run.begunAnew() : run);
+        }
+    }
+
+    /** Reads a check again, see {@link TakeReading}, in the place of what was answered. */
+    record RetakeReading(UUID entry, int base, Typed typed, Family units) implements StoryChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            var found = call.entry(entry).map(Entry::finding);
+            if (found.isEmpty() || !(found.get() instanceof Finding.Checked checked)) {
+                return Outcome.refused(Reason.Kind.TAKEN_BACK);
+            }
+            return StoryChange.read(
+                    checked.check(),
+                    typed,
+                    units,
+                    moment,
+                    reading -> new Correct(entry, base, reading).on(call, moment));
+        }
+    }
+
+    /** Takes an entry back; one that is already gone is gone. */
+    record TakeBack(UUID entry, int base) implements StoryChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            var found = call.entry(entry);
+            if (found.isEmpty()) {
+                return new Outcome.Same();
+            }
+            if (found.get().version() != base) {
+                return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), found.get());
+            }
+            return new Outcome.Applied(call.withStory(story -> {
+                story.removeIf(one -> one.id().equals(entry));
+                return story;
+            }));
+        }
+    }
+
+    /** What to do with a reading, once it can be read. */
+    interface Read {
+        Outcome on(ReadingTaken reading);
+    }
+
+    private static Outcome read(String check, Typed typed, Family units, Moment moment, Read then) {
+        var measure = Optional.ofNullable(Settling.check(moment.knowhow().pack(), check))
+                .map(grimygasket.pack.Check::measure);
+        if (measure.isEmpty()) {
+            return Outcome.refused(Reason.Kind.NOT_KNOWN, check);
+        }
+        if (typed == null) {
+            return Outcome.refused(Reason.Kind.READING);
+        }
+        try {
+            return then.on(new ReadingTaken(check, Plausible.read(measure.get(), typed, units)));
+        } catch (UnfitReadings e) {
+            return new Outcome.Refused(new Reason(Reason.Kind.READING, List.of()), e.problems());
+        }
+    }
+}

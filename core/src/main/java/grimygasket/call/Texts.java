@@ -1,0 +1,13 @@
+package grimygasket.call;
+
+/** How long what somebody types may be, in characters. */
+final class Texts {
+    static final int MOST_OF_A_CODE = 40;
+    static final int MOST_OF_A_COMPLAINT = 500;
+    static final int MOST_OF_A_REASON = 500;
+    static final int MOST_OF_AN_ADVICE = 2000;
+    static final int MOST_OF_A_SERIAL = 60;
+    static final int MOST_OF_A_LINE = 2000;
+
+    private Texts() {}
+}

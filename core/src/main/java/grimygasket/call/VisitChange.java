@@ -1,0 +1,93 @@
+package grimygasket.call;
+
+import grimygasket.visit.Gap;
+import java.util.List;
+
+/** What becomes of the call itself: another day, a fault after all, closed, open again. */
+public sealed interface VisitChange extends Change {
+
+    /**
+     * Another day: the call goes on with everything as it lies.
+     *
+     * @param fromDay on which it stood as it was seen, since 1970
+     * @param fromMinute of that day
+     * @param day since 1970
+     * @param plannedAt minute of the day
+     */
+    record Move(long fromDay, int fromMinute, long day, int plannedAt) implements VisitChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            var planned = call.head().planned(day, plannedAt);
+            if (planned.equals(call.head())) {
+                return new Outcome.Same();
+            }
+            return call.head().planned(fromDay, fromMinute).equals(call.head())
+                    ? new Outcome.Applied(call.with(planned))
+                    : Outcome.conflict(Reason.Kind.CHANGED);
+        }
+    }
+
+    /** A fault was seen on a visit for upkeep: it goes on as any other call, with all that was done. */
+    record SeeFault() implements VisitChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            return call.head().upkeep()
+                    ? new Outcome.Applied(call.with(call.head().withFaultSeen()))
+                    : new Outcome.Same();
+        }
+    }
+
+    /**
+     * Closes the call, if nobody else has changed it since.
+     *
+     * @param base the call's version as it was seen when it was decided to close it
+     * @param signOff why gaps are left; blank for no reason
+     * @param advice to the customer
+     */
+    record Close(int base, String signOff, String advice) implements VisitChange {
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            if (signOff.length() > Texts.MOST_OF_A_REASON) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_REASON);
+            }
+            if (advice.length() > Texts.MOST_OF_AN_ADVICE) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_AN_ADVICE);
+            }
+            var ring = CallState.ring(call, moment.knowhow(), moment.at());
+            var beyond = ring.beyond(moment.by().rank());
+            if (!beyond.isEmpty()) {
+                return Outcome.refused(Reason.Kind.BEYOND, texts(beyond));
+            }
+            var gaps = ring.gapsBeforeClosing();
+            if (!gaps.isEmpty() && signOff.isBlank()) {
+                return Outcome.refused(Reason.Kind.GAPS, texts(gaps));
+            }
+            if (call.changes().entrySet().stream()
+                    .anyMatch(last -> !last.getKey().equals(moment.by().account()) && last.getValue() > base)) {
+                return Outcome.conflict(Reason.Kind.MOVED_ON);
+            }
+            var how = new Head.Closed(moment.at(), moment.by().name(), gaps.isEmpty() ? null : signOff.strip());
+            return new Outcome.Applied(call.with(call.head().closed(how, advice)));
+        }
+
+        private static String[] texts(List<Gap> gaps) {
+            return gaps.stream().map(Gap::text).toArray(String[]::new);
+        }
+    }
+
+    /** Opens a closed call again. */
+    record Reopen() implements VisitChange {
+        @Override
+        public boolean concernsClosed() {
+            return true;
+        }
+
+        @Override
+        public Outcome on(Call call, Moment moment) {
+            return call.head().closing() == null
+                    ? new Outcome.Same()
+                    : new Outcome.Applied(
+                            call.with(call.head().closed(null, call.head().advice())));
+        }
+    }
+}

@@ -1,0 +1,23 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * A sentence that stands at some checks and remedies where the machine or the technician's school asks for it.
+ *
+ * @param text one sentence
+ * @param checks ids of the checks at which it stands
+ * @param remedies ids of the remedies at which it stands
+ * @param needs see {@link Needs}
+ */
+public record Hint(String text, List<String> checks, List<String> remedies, List<String> needs) {
+    public Hint {
+        Range.text("text of a hint", text);
+        checks = Lists.copy(checks);
+        remedies = Lists.copy(remedies);
+        needs = Lists.copy(needs);
+        if (checks.isEmpty() && remedies.isEmpty()) {
+            throw new IllegalArgumentException("the hint “" + text + "” stands nowhere");
+        }
+    }
+}

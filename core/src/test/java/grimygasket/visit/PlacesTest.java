@@ -1,0 +1,105 @@
+package grimygasket.visit;
+
+import static org.testng.Assert.assertEquals;
+
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Packs;
+import grimygasket.diagnosis.Step.Kind;
+import grimygasket.pack.Fault;
+import grimygasket.pack.Layer;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Path;
+import grimygasket.pack.Piece;
+import grimygasket.pack.Station;
+import grimygasket.visit.Condition.Stuff;
+import grimygasket.visit.Condition.Wear;
+import grimygasket.visit.Places.Work;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.Test;
+
+public class PlacesTest {
+    private static Fault at(String id, String station) {
+        return new Fault(id, id, List.of(station), 0.1, 0.5, null, null, List.of(), Map.of(), List.of());
+    }
+
+    private static final Pack PACK = new Packs()
+            .layer("filter-out", null, 2, 2)
+            .path(new Path(
+                    "drain",
+                    "Drain",
+                    Path.Medium.WATER,
+                    List.of(new Station("filter", "Filter", List.of()), new Station("pump", "Pump", List.of()))))
+            .fault(at("clogged", "filter"))
+            .fault(at("jammed", "pump"))
+            .sign("stands", 0.05, Map.of("clogged", 0.7, "jammed", 0.7))
+            .check(
+                    "look",
+                    "filter-out",
+                    2,
+                    Packs.outcome("full", 0.01, Map.of("clogged", 0.9)),
+                    Packs.outcome("free", 0.01, Map.of()))
+            .remedy("clean", "filter-out", 5, null, Map.of("clogged", 0.9))
+            .remedy("free", "filter-out", 9, null, Map.of("jammed", 0.9))
+            .build();
+
+    @Test
+    public void aStationHasTheStepsThatLookAtItOrCureWhatStandsThere() {
+        var plan = Diagnosis.assess(
+                        PACK, Packs.MACHINE, new Evidence(List.of(new SignSettled("stands", Answer.YES)), Packs.VAN))
+                .plan();
+        var places = Places.of(PACK, plan);
+        assertEquals(places.get("pump"), List.of(new Work(Kind.REMEDY, "free")));
+        assertEquals(
+                places.get("filter").stream()
+                        .sorted((a, b) -> a.id().compareTo(b.id()))
+                        .toList(),
+                List.of(new Work(Kind.REMEDY, "clean"), new Work(Kind.CHECK, "look")));
+    }
+
+    @Test
+    public void whatWasFoundOnlyDirtyIsCleanedBeforeANewPartGoesIn() {
+        var dirty = new Condition("filter", Stuff.FOOD, 0.2, null, Wear.DIRTY_ONLY, false, null);
+        assertEquals(
+                Curing.onlyDirty(PACK, List.of(dirty)).stream()
+                        .map(one -> one.id())
+                        .toList(),
+                List.of("clean"));
+        var worn = new Condition("filter", Stuff.FOOD, 0.2, null, Wear.WORN, false, null);
+        assertEquals(Curing.onlyDirty(PACK, List.of(worn)), List.of());
+    }
+
+    @Test
+    public void wantedOnTheTrayIsWhatTheNextLayersGive() {
+        var pack = new Packs()
+                .layer(new Layer("front", "Front", null, 2, 2, List.of(), List.of(piece("panel")), null))
+                .layer(new Layer("inside", "Inside", "front", 2, 2, List.of(), List.of(piece("lid")), null))
+                .fault("a", 0.1)
+                .sign("stands", 0.05, Map.of("a", 0.7))
+                .remedy("clean", "inside", 5, null, Map.of("a", 0.9))
+                .build();
+        var before = new Visits().build();
+        assertEquals(wanted(pack, before, "inside"), List.of("front", "inside"));
+        assertEquals(wanted(pack, before, null), List.of(), "work from outside takes nothing off");
+        var begun = new Visits().laid(Visits.piece("panel", "front")).build();
+        assertEquals(wanted(pack, begun, "inside"), List.of("inside"));
+        var opened =
+                new Visits().findings(new RemedyTried("clean", Proved.PENDING)).build();
+        assertEquals(wanted(pack, opened, null), List.of("front", "inside"), "it was opened, and nothing lies there");
+    }
+
+    private static Piece piece(String id) {
+        return new Piece(id, id, null, null, null, null, false, false, false, List.of(), List.of(), null);
+    }
+
+    private static List<String> wanted(Pack pack, VisitRecord visit, String ahead) {
+        return Opening.wanted(pack, Packs.MACHINE, visit, ahead).stream()
+                .map(Layer::id)
+                .toList();
+    }
+}

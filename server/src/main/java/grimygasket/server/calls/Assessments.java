@@ -1,0 +1,33 @@
+package grimygasket.server.calls;
+
+import grimygasket.call.Confirmed;
+import grimygasket.diagnosis.Assessment;
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
+import grimygasket.diagnosis.Recent;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** What the diagnosis makes of calls; the same evidence on the same machine is always judged alike, and kept. */
+@Component
+public class Assessments {
+    private static final int KEPT = 512;
+
+    private final Recent<Assessment> recent = new Recent<>(KEPT);
+
+    public Assessed of(Known known) {
+        var call = known.call();
+        var knowhow = known.knowhow();
+        var findings = call.findings(knowhow);
+        var evidence = new Evidence(
+                findings,
+                known.van(),
+                call.cautions().stream().map(Confirmed::caution).collect(Collectors.toSet()));
+        var assessment = recent.of(
+                knowhow.pack(),
+                List.of(knowhow.machine(), evidence),
+                () -> Diagnosis.assess(knowhow.pack(), knowhow.machine(), evidence));
+        return new Assessed(known, findings, call.head().upkeep() ? assessment.withoutPlan() : assessment);
+    }
+}

@@ -1,0 +1,43 @@
+package grimygasket.server.calls;
+
+import grimygasket.call.Command;
+import grimygasket.server.accounts.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Takes commands from devices; every answer is the whole call as it then stands. */
+@RestController
+class CommandController {
+    /**
+     * A command as it is sent.
+     *
+     * @param sentAt by the device's clock, in milliseconds since 1970, as is the command's own time
+     */
+    record Sent(@NotNull Command command, long sentAt) {
+        /** The command by the server's clock, and never of the future. */
+        Command at(long now) {
+            long at = Math.min(now, command.at() + now - sentAt);
+            return new Command(command.id(), command.call(), command.device(), command.seq(), at, command.change());
+        }
+    }
+
+    private final Commands commands;
+    private final CallViews views;
+    private final Clock clock;
+
+    CommandController(Commands commands, CallViews views, Clock clock) {
+        this.commands = commands;
+        this.views = views;
+        this.clock = clock;
+    }
+
+    @PostMapping("/api/commands")
+    CallView handle(@Valid @RequestBody Sent sent, @AuthenticationPrincipal SignedIn me) {
+        return views.of(commands.handle(sent.at(clock.millis()), me).taken(), me);
+    }
+}

@@ -1,0 +1,133 @@
+package grimygasket.server.calls;
+
+import grimygasket.server.calls.CommandLog.Changed;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells open pages which calls have changed, as server-sent events. It reads the log of commands, so that changes made through
+ * another server on the same database are told, too. What an event is about is asked for by whoever wants to know.
+ */
+@Component
+class Feed {
+    private static final Logger LOG = LoggerFactory.getLogger(Feed.class);
+    private static final Duration EVERY = Duration.ofSeconds(1);
+    /** After that a browser comes back by itself, and its sign-in is looked at again. */
+    private static final Duration LONGEST = Duration.ofMinutes(10);
+    /** A row may become visible after a later one, as its transaction ends later: so long it is waited for. */
+    private static final Duration LATE = Duration.ofSeconds(20);
+    /** For whoever comes back: rows before the last one told that may have become visible after it. */
+    private static final int LATE_ROWS = 50;
+
+    private static final int MOST = 500;
+
+    private final CommandLog log;
+    private final Clock clock;
+    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor();
+    private final Set<SseEmitter> listeners = ConcurrentHashMap.newKeySet();
+
+    /** Rows that were told, by their place, and when. */
+    private final TreeMap<Long, Long> told = new TreeMap<>();
+    /** Up to here everything is told. */
+    private long below;
+
+    Feed(CommandLog log, Clock clock) {
+        this.log = log;
+        this.clock = clock;
+        timer.scheduleWithFixedDelay(this::look, EVERY.toMillis(), EVERY.toMillis(), TimeUnit.MILLISECONDS);
+    }
+
+    /** @param last place in the log that was told last; null for whoever begins now */
+    SseEmitter open(Long last) throws IOException {
+        var emitter = new SseEmitter(LONGEST.toMillis());
+        emitter.onCompletion(() -> listeners.remove(emitter));
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(e -> listeners.remove(emitter));
+        long end = listen(emitter);
+        if (last == null) {
+            emitter.send(SseEmitter.event().name("here").id("" + end).data("{}"));
+        } else {
+            var missed = log.after(Math.max(0, last - LATE_ROWS), MOST);
+            if (missed.size() == MOST) {
+                emitter.send(SseEmitter.event().name("all").id("" + end).data("{}"));
+            } else {
+                for (var changed : missed) {
+                    emitter.send(event(changed));
+                }
+            }
+        }
+        return emitter;
+    }
+
+    /** @return where the log ends as the listener begins: what comes after is told to it */
+    private synchronized long listen(SseEmitter emitter) {
+        long end = log.end();
+        if (listeners.isEmpty()) {
+            told.clear();
+            below = Math.max(0, end - LATE_ROWS);
+            log.after(below, LATE_ROWS).stream()
+                    .filter(changed -> changed.seq() <= end)
+                    .forEach(changed -> told.put(changed.seq(), clock.millis()));
+        }
+        listeners.add(emitter);
+        return end;
+    }
+
+    private static SseEmitter.SseEventBuilder event(Changed changed) {
+        return SseEmitter.event().name("changed").id("" + changed.seq()).data(changed);
+    }
+
+    private synchronized void look() {
+        if (listeners.isEmpty()) {
+            return;
+        }
+        try {
+            log.after(below, MOST).stream()
+                    .filter(changed -> told.putIfAbsent(changed.seq(), clock.millis()) == null)
+                    .forEach(this::tell);
+            forget();
+        } catch (DataAccessException | CannotCreateTransactionException e) {
+            // It is looked again in a second, and goes on where it was.
+            LOG.debug("the log of commands cannot be read now", e);
+        }
+    }
+
+    private void forget() {
+        long late = clock.millis() - LATE.toMillis();
+        while (!told.isEmpty() && told.firstEntry().getValue() < late) {
+            below = told.pollFirstEntry().getKey();
+        }
+    }
+
+    private void tell(Changed changed) {
+        for (var listener : List.copyOf(listeners)) {
+            try {
+                listener.send(event(changed));
+            } catch (IOException | IllegalStateException e) {
+                // Whoever is gone comes back and asks for what was missed.
+                listeners.remove(listener);
+            }
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        timer.shutdownNow();
+        listeners.forEach(SseEmitter::complete);
+    }
+}

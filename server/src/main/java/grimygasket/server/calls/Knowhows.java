@@ -1,0 +1,136 @@
+package grimygasket.server.calls;
+
+import grimygasket.call.Article;
+import grimygasket.call.Call;
+import grimygasket.call.Head;
+import grimygasket.call.Knowhow;
+import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Pack;
+import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.accounts.BusinessStore.Business;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.knowhow.SchoolStore;
+import grimygasket.server.shelf.Shelf;
+import grimygasket.server.shelf.ShelfStore;
+import grimygasket.visit.Advice;
+import grimygasket.visit.Upkeep.Last;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** What calls are held against: know-how, schools, parts, and what was done before; read by one statement a table. */
+@Component
+public class Knowhows {
+    /** On a visit for upkeep all that is due is cleaned, and then tried out, whatever the technician does else. */
+    private static final Map<String, String> SCHOOLS_OF_UPKEEP = Map.of("test-when", "all");
+
+    private final Library library;
+    private final SchoolStore schools;
+    private final BusinessStore business;
+    private final ShelfStore shelves;
+    private final CallStore calls;
+    private final Clock clock;
+
+    Knowhows(
+            Library library,
+            SchoolStore schools,
+            BusinessStore business,
+            ShelfStore shelves,
+            CallStore calls,
+            Clock clock) {
+        this.library = library;
+        this.schools = schools;
+        this.business = business;
+        this.shelves = shelves;
+        this.calls = calls;
+        this.clock = clock;
+    }
+
+    /** @param account whose van the parts are taken from */
+    public Known of(Filed one, UUID account) {
+        return of(List.of(one), account).get(0);
+    }
+
+    /** @param account whose van the parts are taken from */
+    public List<Known> of(List<Filed> some, UUID account) {
+        var heads = some.stream().map(one -> one.call().head()).toList();
+        var followed = schools.of(heads.stream()
+                .flatMap(head -> Stream.of(head.id(), head.accountId()))
+                .collect(Collectors.toSet()));
+        var settings = business.get();
+        var shelf = shelves.shelf(
+                account, some.stream().map(one -> one.call().machine().kind()).collect(Collectors.toSet()));
+        var earlier = calls.closedOf(some.stream()
+                .filter(one -> one.call().head().upkeep())
+                .map(one -> one.call().machine().id())
+                .collect(Collectors.toSet()));
+        return some.stream()
+                .map(one -> of(one, schoolsOf(one.call().head(), followed), settings, shelf, earlier))
+                .toList();
+    }
+
+    private Known of(
+            Filed one, Map<String, String> chosen, Business settings, Shelf shelf, Map<UUID, List<Call>> earlier) {
+        var call = one.call();
+        var known = library.knowhow(call.machine(), call.head().revision());
+        var machine = Machine.of(
+                        known.pack(),
+                        call.machine().features(),
+                        chosen,
+                        call.machine().ratings())
+                .on(settings.mainsVolts());
+        var parts = shelf.partsFor(call.machine().kind(), call.machine().maker());
+        var before = call.head().upkeep()
+                ? before(call, known.pack(), earlier.getOrDefault(call.machine().id(), List.of()))
+                : Map.<String, Last>of();
+        var codes = known.codes().stream()
+                .filter(code -> code.maker().equalsIgnoreCase(call.machine().maker()))
+                .toList();
+        return new Known(
+                one,
+                new Knowhow(known.pack(), codes, machine, parts, before),
+                settings.van(Article.prices(parts), Article.onBoard(parts)),
+                settings.mainsVolts());
+    }
+
+    /** What the call has kept, or else what whose round it is on has chosen. */
+    private static Map<String, String> schoolsOf(Head head, Map<UUID, Map<String, String>> followed) {
+        var chosen = new HashMap<>(followed.getOrDefault(head.id(), followed.getOrDefault(head.accountId(), Map.of())));
+        if (head.upkeep()) {
+            chosen.putAll(SCHOOLS_OF_UPKEEP);
+        }
+        return chosen;
+    }
+
+    /** By remedy, when it was last done on an earlier call, latest first. */
+    private Map<String, Last> before(Call call, Pack pack, List<Call> earlier) {
+        var last = new HashMap<String, Last>();
+        for (var one : earlier) {
+            if (!one.head().id().equals(call.head().id())) {
+                int daysAgo = daysBetween(one, call);
+                var done = one.remediesDone();
+                pack.remedies().stream()
+                        .filter(remedy -> done.contains(remedy.id()))
+                        .forEach(remedy -> last.computeIfAbsent(
+                                remedy.id(),
+                                id -> new Last(
+                                        daysAgo,
+                                        Advice.found(pack, remedy.cures().keySet(), one.conditions()))));
+            }
+        }
+        return last;
+    }
+
+    private int daysBetween(Call closed, Call call) {
+        var day =
+                LocalDate.ofInstant(Instant.ofEpochMilli(closed.head().closing().at()), clock.getZone());
+        return (int) Math.max(0, call.head().day() - day.toEpochDay());
+    }
+}

@@ -1,0 +1,86 @@
+package grimygasket.server.documents;
+
+import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallView;
+import grimygasket.server.calls.CallViews;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import java.time.Clock;
+import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A whole call as one file, given out and taken in. */
+@RestController
+class CallDocumentController {
+    private static final int MOST_BYTES = 60_000_000;
+
+    private final CallDocuments documents;
+    private final CallDocumentReader reader;
+    private final CallViews views;
+    private final Library library;
+    private final BusinessStore business;
+    private final Clock clock;
+
+    CallDocumentController(
+            CallDocuments documents,
+            CallViews views,
+            Library library,
+            BusinessStore business,
+            JsonMapper json,
+            Clock clock) {
+        this.documents = documents;
+        this.reader = new CallDocumentReader(json);
+        this.views = views;
+        this.library = library;
+        this.business = business;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/calls/{callId}/call.json")
+    ResponseEntity<CallDocument> document(@PathVariable UUID callId) {
+        var document = documents.of(callId);
+        var name = ContentDisposition.attachment()
+                .filename("call-" + document.call().day() + "-" + callId + ".json")
+                .build();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+                .body(document);
+    }
+
+    /** Takes the call in on the round of whoever is signed in; one that its own know-how does not understand is refused. */
+    @PostMapping(value = "/api/call-documents", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @Transactional
+    public CallView bringIn(@RequestBody byte[] bytes, @AuthenticationPrincipal SignedIn me) {
+        if (bytes.length > MOST_BYTES) {
+            throw new Problem(Kind.INVALID, "The file is too large: 60 MB at most.");
+        }
+        try {
+            var document = reader.read(bytes);
+            documents.bringIn(document, me.id());
+            var call = views.of(document.call().id(), me);
+            // One whose know-how does not have what it speaks of fails here, and is not taken in.
+            ReportOfCall.of(call, library.knowhow(call.machine(), call.revision()), business.get(), clock);
+            return call;
+        } catch (DataIntegrityViolationException e) {
+            throw new Problem(Kind.INVALID, "The file says one thing twice, or what another call on file says.");
+        } catch (IllegalArgumentException | JacksonException e) {
+            throw new Problem(Kind.INVALID, "The file contradicts itself: " + e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package grimygasket.server.documents;
+
+import grimygasket.call.Call;
+import grimygasket.call.Photo;
+import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.calls.CallStore;
+import grimygasket.server.calls.Commands;
+import grimygasket.server.calls.Knowhows;
+import grimygasket.server.documents.CallDocument.Head;
+import grimygasket.server.documents.CallDocument.KeptPhoto;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.knowhow.SchoolStore;
+import grimygasket.server.machines.Machine;
+import grimygasket.server.machines.MachineStore;
+import grimygasket.server.photos.PhotoStore;
+import grimygasket.server.photos.PhotoStore.Picture;
+import grimygasket.server.photos.Pictures;
+import grimygasket.server.shelf.ShelfStore;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Writes calls out whole, and takes in those of another installation. */
+@Component
+class CallDocuments {
+    private final CallStore calls;
+    private final Commands commands;
+    private final Knowhows knowhows;
+    private final MachineStore machines;
+    private final PhotoStore photos;
+    private final SchoolStore schools;
+    private final ShelfStore shelf;
+    private final BusinessStore business;
+    private final Library library;
+
+    CallDocuments(
+            CallStore calls,
+            Commands commands,
+            Knowhows knowhows,
+            MachineStore machines,
+            PhotoStore photos,
+            SchoolStore schools,
+            ShelfStore shelf,
+            BusinessStore business,
+            Library library) {
+        this.calls = calls;
+        this.commands = commands;
+        this.knowhows = knowhows;
+        this.machines = machines;
+        this.photos = photos;
+        this.schools = schools;
+        this.shelf = shelf;
+        this.business = business;
+        this.library = library;
+    }
+
+    CallDocument of(UUID callId) {
+        var filed = calls.call(callId);
+        var call = filed.call();
+        var knowhow = knowhows.of(filed, call.head().accountId()).knowhow();
+        return new CallDocument(
+                CallDocument.FORMAT,
+                CallDocument.VERSION,
+                business.get().currency(),
+                Head.of(call.head()),
+                filed.customer(),
+                Machine.of(call.machine()),
+                new TreeMap<>(knowhow.machine().schools()),
+                library.texts(call.machine().kind(), call.head().revision()),
+                call.complaints(),
+                call.story(),
+                call.cautions(),
+                // From whose van they came is nobody's business elsewhere.
+                call.parts().stream().map(use -> use.of(use.partId(), null)).toList(),
+                call.lines(),
+                call.photos().stream().map(photo -> kept(call, photo)).toList());
+    }
+
+    private KeptPhoto kept(Call call, Photo photo) {
+        var bytes = photos.picture(photo.id(), call.head().id()).orElseThrow().bytes();
+        return new KeptPhoto(photo.id(), photo.lineId(), photo.at(), bytes);
+    }
+
+    /**
+     * Adds the call, with what of its customer, machine, know-how and parts is not known here yet. What is known here stays
+     * as it is.
+     */
+    void bringIn(CallDocument document, UUID accountId) {
+        var callId = document.call().id();
+        if (calls.find(callId).isPresent()) {
+            throw new Problem(Kind.INVALID, "This call is on file here already.");
+        }
+        var currency = business.get().currency();
+        if (!document.currency().equals(currency)) {
+            throw new Problem(
+                    Kind.INVALID,
+                    "The prices of this call are in " + document.currency() + ", and this business counts in "
+                            + currency + ".");
+        }
+        var machine = document.machine();
+        int revision = library.bringIn(machine.kind(), document.knowHow());
+        library.requireFeatures(machine.kind(), revision, machine.features());
+        machines.addCustomerIfNew(document.customer());
+        machines.addMachineIfNew(machine, document.customer().id());
+        var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());
+        commands.bringIn(document.on(accountId, revision, machine.onCall(), parts), accountId);
+        schools.keep(callId, document.schools());
+        document.photos()
+                .forEach(photo ->
+                        photos.addIfNew(callId, photo.id(), new Picture(Pictures.type(photo.bytes()), photo.bytes())));
+    }
+}

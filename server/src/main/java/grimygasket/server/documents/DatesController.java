@@ -1,0 +1,69 @@
+package grimygasket.server.documents;
+
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import biweekly.util.Frequency;
+import biweekly.util.ICalDate;
+import biweekly.util.Recurrence;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallView;
+import grimygasket.server.calls.CallView.DueDate;
+import grimygasket.server.calls.CallViews;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The next dates of a machine as iCalendar (RFC 5545), to be put in anybody's calendar. */
+@RestController
+class DatesController {
+    private final CallViews views;
+
+    DatesController(CallViews views) {
+        this.views = views;
+    }
+
+    @GetMapping("/api/calls/{callId}/dates.ics")
+    ResponseEntity<String> dates(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
+        var call = views.of(callId, me);
+        var calendar = new ICalendar();
+        calendar.setProductId("-//Grimy Gasket//Dates//EN");
+        call.dates().stream()
+                .filter(date -> date.days() > 0)
+                .map(date -> event(call, date))
+                .forEach(calendar::addEvent);
+        var disposition = ContentDisposition.attachment()
+                .filename("dates-" + call.day() + ".ics")
+                .build();
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(Biweekly.write(calendar).go());
+    }
+
+    /** The id stays the same each time it is taken out, so that a calendar does not show a date twice. */
+    private static VEvent event(CallView call, DueDate date) {
+        var event = new VEvent();
+        event.setUid(UUID.nameUUIDFromBytes((call.id() + date.task()).getBytes(StandardCharsets.UTF_8))
+                .toString());
+        event.setSummary(date.task());
+        event.setDescription(call.machine().maker() + " " + call.machine().model());
+        event.setLocation(call.customer().street());
+        event.setDateStart(day(date.first()));
+        event.setRecurrenceRule(
+                new Recurrence.Builder(Frequency.DAILY).interval(date.days()).build());
+        return event;
+    }
+
+    private static ICalDate day(LocalDate date) {
+        return new ICalDate(java.sql.Date.valueOf(date), false);
+    }
+}

@@ -1,0 +1,49 @@
+package grimygasket.server.documents;
+
+import java.util.List;
+
+/**
+ * What a customer is given of a call: the same on the page, in print and as PDF.
+ *
+ * @param business that made it
+ * @param title with the day
+ * @param standing by whom and when it was closed, or that it is not
+ * @param customer name, street, phone
+ * @param machine kind, maker and model, serial number, place
+ * @param sections those that have something to say
+ * @param note how the figures came about
+ */
+record Report(
+        String business,
+        String title,
+        String standing,
+        List<String> customer,
+        List<String> machine,
+        List<Section> sections,
+        String note) {
+
+    /**
+     * @param text before the points and rows; blank for none
+     * @param points one after another
+     * @param rows of a table
+     */
+    record Section(String title, String text, List<String> points, List<Row> rows) {
+        static Section text(String title, String text) {
+            return new Section(title, text, List.of(), List.of());
+        }
+
+        static Section points(String title, String text, List<String> points) {
+            return new Section(title, text, points, List.of());
+        }
+
+        static Section rows(String title, List<Row> rows) {
+            return new Section(title, "", List.of(), rows);
+        }
+
+        boolean saysSomething() {
+            return !text.isBlank() || !points.isEmpty() || !rows.isEmpty();
+        }
+    }
+
+    record Row(String what, String result) {}
+}

@@ -1,0 +1,183 @@
+package grimygasket.server.documents;
+
+import grimygasket.call.Entry;
+import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.CodeRead;
+import grimygasket.diagnosis.Finding.CodeShown;
+import grimygasket.diagnosis.Finding.FactKnown;
+import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.pack.Code;
+import grimygasket.server.calls.CallView.Judged;
+import grimygasket.server.knowhow.Knowhow;
+import grimygasket.visit.Condition;
+import grimygasket.visit.Note;
+import grimygasket.visit.PartCount.OldPart;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.util.StringUtils;
+
+/** What is on file about a call, in words that a customer understands. */
+final class Wording {
+    private final Knowhow knowhow;
+    private final String maker;
+    private final Map<UUID, Judged> readings;
+
+    /** @param readings entry id to what its reading means */
+    Wording(Knowhow knowhow, String maker, Map<UUID, Judged> readings) {
+        this.knowhow = knowhow;
+        this.maker = maker;
+        this.readings = readings;
+    }
+
+    /**
+     * @param what it is
+     * @param result what came of it; blank where that says nothing more
+     */
+    record Said(String what, String result) {
+        String inOneLine() {
+            return result.isBlank() ? what : what + ": " + StringUtils.uncapitalize(result);
+        }
+    }
+
+    Said of(Entry entry) {
+        return entry.finding().to(new Words(entry.id()));
+    }
+
+    /** An entry's finding, in words. */
+    private final class Words implements Finding.Cases<Said> {
+        private final UUID entry;
+
+        Words(UUID entry) {
+            this.entry = entry;
+        }
+
+        @Override
+        public Said sign(SignSettled said) {
+            var sign = knowhow.pack().sign(said.sign());
+            return switch (said.answer()) {
+                case YES -> new Said(sign.name(), "");
+                case NO -> new Said(sign.ask(), "No");
+                case UNKNOWN -> new Said(sign.ask(), "Not known");
+            };
+        }
+
+        @Override
+        public Said fact(FactKnown said) {
+            var fact = knowhow.pack().fact(said.fact());
+            return new Said(
+                    fact.name(),
+                    fact.choices().get(fact.choiceIndex(said.choice())).name());
+        }
+
+        @Override
+        public Said code(CodeShown said) {
+            var code = said.code();
+            return new Said(
+                    code.display() == Code.Display.LIGHTS ? code.code() : "Code " + code.code(), code.meaning());
+        }
+
+        @Override
+        public Said codeRead(CodeRead said) {
+            return knowhow.codes().stream()
+                    .filter(code ->
+                            code.maker().equalsIgnoreCase(maker) && code.code().equalsIgnoreCase(said.shown()))
+                    .findFirst()
+                    .map(code -> code(new CodeShown(code)))
+                    .orElse(new Said("Code " + said.shown(), "not in the tables"));
+        }
+
+        @Override
+        public Said check(CheckMade said) {
+            var check = knowhow.pack().check(said.check());
+            return new Said(
+                    check.name(),
+                    check.outcomes().get(check.outcomeIndex(said.outcome())).name());
+        }
+
+        @Override
+        public Said reading(ReadingTaken said) {
+            return new Said(
+                    knowhow.pack().check(said.check()).name(),
+                    readings.get(entry).says());
+        }
+
+        @Override
+        public Said remedy(RemedyTried said) {
+            return new Said(
+                    knowhow.pack().remedy(said.remedy()).name(),
+                    switch (said.proved()) {
+                        case PENDING -> "done, not proved yet";
+                        case CURED -> "proved";
+                        case KEPT_UP -> "done";
+                        case PARTLY -> "works now, another complaint stays";
+                        case STILL_FAILING -> "did not cure";
+                    });
+        }
+    }
+
+    /** For example "food, 20% open before, 100% after, only dirty". */
+    static String of(Condition condition) {
+        var words = new StringBuilder(
+                switch (condition.stuff()) {
+                    case NOTHING -> "nothing in the way";
+                    case OBJECT -> "an object";
+                    default -> condition.stuff().name().toLowerCase();
+                });
+        if (condition.before() != null) {
+            words.append(", ").append(share(condition.before())).append(" open before");
+        }
+        if (condition.after() != null) {
+            words.append(", ").append(share(condition.after())).append(condition.before() == null ? " open" : " after");
+        }
+        return words.append(", ").append(wear(condition)).toString();
+    }
+
+    private static String wear(Condition condition) {
+        return switch (condition.wear()) {
+            case SOUND -> "sound";
+            case DIRTY_ONLY -> "only dirty";
+            case WORN -> "worn";
+            case CRACKED -> "cracked";
+            case HOLED -> "holed";
+            case BENT -> "bent";
+        };
+    }
+
+    /** Where the old part went; blank while nobody has said. */
+    static String of(OldPart oldPart) {
+        return switch (oldPart) {
+            case UNSAID -> "";
+            case KEPT_BY_CUSTOMER -> "the old one stays with you";
+            case TAKEN_ALONG -> "we took the old one along";
+            case BINNED -> "the old one is disposed of";
+        };
+    }
+
+    /** Never a certainty that is none. */
+    static String percent(double chance) {
+        if (chance >= 0.995 && chance < 1) {
+            return "over 99%";
+        }
+        return chance > 0 && chance < 0.005 ? "under 1%" : share(chance);
+    }
+
+    static String joined(List<String> parts) {
+        return String.join(" · ", parts.stream().filter(part -> !part.isBlank()).toList());
+    }
+
+    private static String share(double share) {
+        return Math.round(100 * share) + "%";
+    }
+
+    static String of(Note note) {
+        return switch (note.about()) {
+            case NOTE -> "";
+            case SEEN -> "seen";
+            case DONE -> note.proved() ? "done, and seen to work" : "done";
+        };
+    }
+}

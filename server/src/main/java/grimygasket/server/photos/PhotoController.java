@@ -1,0 +1,73 @@
+package grimygasket.server.photos;
+
+import grimygasket.call.Command;
+import grimygasket.call.SheetChange;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallView;
+import grimygasket.server.calls.CallViews;
+import grimygasket.server.calls.Commands;
+import grimygasket.server.photos.PhotoStore.Picture;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Photos of what came off: how it sat, before it is forgotten. */
+@RestController
+@RequestMapping("/api/calls/{callId}/photos/{photoId}")
+class PhotoController {
+    private final PhotoStore photos;
+    private final Commands commands;
+    private final CallViews views;
+    private final Clock clock;
+
+    PhotoController(PhotoStore photos, Commands commands, CallViews views, Clock clock) {
+        this.photos = photos;
+        this.commands = commands;
+        this.views = views;
+        this.clock = clock;
+    }
+
+    @GetMapping(produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
+    ResponseEntity<byte[]> photo(@PathVariable UUID callId, @PathVariable UUID photoId) {
+        var picture = photos.picture(photoId, callId)
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This photo is not there any more."));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(picture.type()))
+                .cacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .body(picture.bytes());
+    }
+
+    /** A photo comes in one request, its picture and what it shows. */
+    @PutMapping(consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
+    @Transactional
+    public CallView add(
+            @PathVariable UUID callId,
+            @PathVariable UUID photoId,
+            @RequestParam UUID line,
+            @RequestParam UUID device,
+            @RequestParam long seq,
+            @RequestBody byte[] bytes,
+            @AuthenticationPrincipal SignedIn me) {
+        var picture = new Picture(Pictures.type(bytes), bytes);
+        var command =
+                new Command(photoId, callId, device, seq, clock.millis(), new SheetChange.AddPhoto(photoId, line));
+        var known = commands.take(command, me);
+        photos.addIfNew(callId, photoId, picture);
+        return views.of(known, me);
+    }
+}

@@ -1,0 +1,53 @@
+package grimygasket.server.photos;
+
+import grimygasket.call.Call;
+import grimygasket.call.Photo;
+import grimygasket.server.calls.FollowsCalls;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** The pictures of a call's photos; what they show is in the call's record. */
+@Repository
+public class PhotoStore implements FollowsCalls {
+    private final JdbcClient jdbc;
+
+    PhotoStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    public record Picture(String type, byte[] bytes) {}
+
+    public Optional<Picture> picture(UUID id, UUID callId) {
+        return jdbc.sql("select type, bytes from photo where id = :id and call_id = :callId")
+                .param("id", id)
+                .param("callId", callId)
+                .query(Picture.class)
+                .optional();
+    }
+
+    /** Adds a picture; one with that id is left as it is. */
+    public void addIfNew(UUID callId, UUID id, Picture picture) {
+        jdbc.sql("insert ignore into photo (id, call_id, type, bytes) values (:id, :callId, :type, :bytes)")
+                .param("id", id)
+                .param("callId", callId)
+                .param("type", picture.type)
+                .param("bytes", picture.bytes)
+                .update();
+    }
+
+    /** A picture goes with its photo. */
+    @Override
+    public void follow(Call before, Call after) {
+        var gone = before.photos().stream()
+                .filter(photo -> !after.photos().contains(photo))
+                .map(Photo::id)
+                .toList();
+        if (!gone.isEmpty()) {
+            jdbc.sql("delete from photo where id in (:gone)")
+                    .param("gone", gone)
+                    .update();
+        }
+    }
+}

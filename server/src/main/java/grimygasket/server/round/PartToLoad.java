@@ -1,0 +1,59 @@
+package grimygasket.server.round;
+
+import grimygasket.call.Article;
+import grimygasket.server.calls.Assessed;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+
+/**
+ * A part that the day's open calls may need.
+ *
+ * @param name of the part for the cheapest article that fits, or of the kind of part if the catalogue has none
+ * @param chance that a remedy with it is the one that ends the call, by the plan as it stands
+ * @param onVan how many fitting ones are on board
+ */
+record PartToLoad(String name, String complaint, double chance, int onVan) {
+    /** Below this chance it is not worth the room. */
+    private static final double WORTH_LOADING = 0.05;
+
+    static List<PartToLoad> of(List<Assessed> calls) {
+        var load = new ArrayList<PartToLoad>();
+        for (var call : calls) {
+            if (call.call().head().closing() == null && !call.call().story().isEmpty()) {
+                load.addAll(of(call));
+            }
+        }
+        load.sort(Comparator.comparingDouble(PartToLoad::chance).reversed());
+        return List.copyOf(load);
+    }
+
+    private static List<PartToLoad> of(Assessed call) {
+        var pack = call.knowhow().pack();
+        var chances = new HashMap<String, Double>();
+        double before = 0;
+        for (var milestone : call.assessment().plan().order()) {
+            for (var part : pack.remedy(milestone.remedy()).parts()) {
+                chances.merge(part, milestone.cured() - before, Double::sum);
+            }
+            before = milestone.cured();
+        }
+        return chances.entrySet().stream()
+                .filter(entry -> entry.getValue() >= WORTH_LOADING)
+                .map(entry -> {
+                    var fitting = call.knowhow().shelf().stream()
+                            .filter(part -> part.fits().equals(entry.getKey()))
+                            .toList();
+                    return new PartToLoad(
+                            fitting.stream()
+                                    .findFirst()
+                                    .map(part -> part.number() + " " + part.name())
+                                    .orElse(pack.part(entry.getKey()).name()),
+                            call.call().complaint(),
+                            entry.getValue(),
+                            fitting.stream().mapToInt(Article::onVan).sum());
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,123 @@
+package grimygasket.server.documents;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import grimygasket.server.calls.Calls;
+import grimygasket.server.calls.PhotoTest;
+import java.io.IOException;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A call given out as a file, and taken in where it is not on file. */
+public class CallDocumentTest extends ServerTest {
+    private static final String TABLES = "part_use photo call_school own_note";
+
+    private static Answer bringIn(Client client, JsonNode document) {
+        return client.post("/api/call-documents", document.toString());
+    }
+
+    /** Removes all that the installation knows of a call, its customer and its machine. */
+    private void forget(JsonNode document) {
+        var call = UUID.fromString(document.path("call").path("id").asString());
+        for (var table : TABLES.split(" ")) {
+            jdbc.sql("delete from " + table + " where call_id = :id")
+                    .param("id", call)
+                    .update();
+        }
+        jdbc.sql("delete from service_call where id = :id").param("id", call).update();
+        var machine = UUID.fromString(document.path("machine").path("id").asString());
+        jdbc.sql("delete from machine_feature where machine_id = :id")
+                .param("id", machine)
+                .update();
+        jdbc.sql("delete from machine_rating where machine_id = :id")
+                .param("id", machine)
+                .update();
+        jdbc.sql("delete from machine where id = :id").param("id", machine).update();
+        jdbc.sql("delete from customer where id = :id")
+                .param(
+                        "id",
+                        UUID.fromString(document.path("customer").path("id").asString()))
+                .update();
+    }
+
+    @Test
+    public void readBackItIsTheSameCallWithTheSameReport() throws IOException {
+        var client = signedIn();
+        var call = ReportTest.cleaned(client);
+        var line =
+                call.get().body().path("job").path("pieces").path(0).path("id").asString();
+        call.photo(UUID.randomUUID(), "" + line, PhotoTest.picture());
+        call.close(call.version(), "");
+        var document = client.get(call.path + "/call.json").body();
+        var view = call.get().body();
+        var report = client.get(call.path + "/report").body();
+
+        forget(document);
+        assertEquals(call.get().kind(), "not-found");
+        var answer = bringIn(client, document);
+        assertEquals(answer.status(), 200, answer.body().toString());
+        assertEquals(client.get(call.path + "/call.json").body(), document);
+        assertEquals(client.get(call.path + "/report").body(), report);
+        assertEquals(call.get().body(), view);
+        assertEquals(bringIn(client, document).kind(), "invalid", "it is on file now");
+    }
+
+    @Test
+    public void knowHowAndPartsThatAreNewHereComeWithIt() {
+        var client = signedIn();
+        var call = ReportTest.cleaned(client);
+        var use = UUID.randomUUID();
+        call.usePart(use, "replace-valve", "0193a000-0000-7000-8000-000000000308", 1);
+        var document = (ObjectNode) client.get(call.path + "/call.json").body();
+        call.putBack(use);
+        forget(document);
+        var part = (ObjectNode) document.path("parts").path(0);
+        part.put("number", "RV-UNKNOWN").put("partId", UUID.randomUUID().toString());
+        var knowHow = (ObjectNode) document.path("knowHow");
+        knowHow.put("pack", knowHow.path("pack").asString() + "# Kept by another business.\n");
+
+        var taken = bringIn(client, document).body();
+        assertEquals(taken.path("partUses").path(0).path("number").asString(), "RV-UNKNOWN");
+        assertTrue(taken.path("revision").asInt() > 1, "a version of its own");
+        assertFalse(
+                client.get("/api/know-how/dishwasher/revisions")
+                        .body()
+                        .path(0)
+                        .path("active")
+                        .asBoolean(),
+                "which is not put to use for new calls");
+    }
+
+    @Test
+    public void aBrokenFileIsRefusedWholeWithReasons() {
+        var client = signedIn();
+        assertEquals(client.post("/api/call-documents", "{").kind(), "invalid");
+        var call = Calls.add(client);
+        call.enter("CHECK", "filter-look", "clogged");
+        var document = (ObjectNode) client.get(call.path + "/call.json").body();
+        forget(document);
+
+        var spoilt = document.deepCopy();
+        ((ObjectNode) spoilt.path("customer")).put("name", "");
+        spoilt.remove("story");
+        var problems = bringIn(client, spoilt).body().path("problems").toString();
+        assertTrue(problems.contains("/customer/name") && problems.contains("story"), problems);
+
+        var unknown = document.deepCopy();
+        ((ObjectNode) unknown.path("story").path(0).path("finding")).put("outcome", "purple");
+        var refused = bringIn(client, unknown);
+        assertEquals(refused.kind(), "invalid");
+        assertTrue(refused.detail().contains("purple"), refused.detail());
+
+        var foreign = document.deepCopy();
+        foreign.put("currency", "USD");
+        assertTrue(bringIn(client, foreign).detail().contains("USD"));
+        assertEquals(call.get().kind(), "not-found", "nothing of it is left behind");
+        assertEquals(bringIn(client, document).status(), 200);
+    }
+}

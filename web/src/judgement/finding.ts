@@ -1,0 +1,46 @@
+import type { Finding } from '../api/types'
+
+export type SignAnswer = Extract<Finding, { kind: 'sign-settled' }>['answer']
+export type Proved = Extract<Finding, { kind: 'remedy-tried' }>['proved']
+
+/** Findings as the core takes them. */
+export const signSettled = (sign: string, answer: SignAnswer, complaint = false): Finding => ({
+  kind: 'sign-settled',
+  sign,
+  answer,
+  complaint,
+})
+export const factKnown = (fact: string, choice: string): Finding => ({ kind: 'fact-known', fact, choice })
+export const codeRead = (shown: string): Finding => ({ kind: 'code-read', shown })
+export const checkMade = (check: string, outcome: string): Finding => ({ kind: 'check-made', check, outcome })
+export const remedyTried = (remedy: string, proved: Proved): Finding => ({
+  kind: 'remedy-tried',
+  remedy,
+  proved,
+})
+
+/** The id of what a finding is about: a sign, fact, check or remedy, or the code. */
+export function subjectOf(finding: Finding): string {
+  switch (finding.kind) {
+    case 'sign-settled':
+      return finding.sign
+    case 'fact-known':
+      return finding.fact
+    case 'code-read':
+      return finding.shown
+    case 'code-shown':
+      return finding.code.code
+    case 'check-made':
+    case 'reading-taken':
+      return finding.check
+    case 'remedy-tried':
+      return finding.remedy
+  }
+}
+
+/** Whether two findings answer the same question. */
+export const sameQuestion = (one: Finding, other: Finding) =>
+  one.kind === other.kind && subjectOf(one) === subjectOf(other)
+
+/** Id of the remedy that was tried; none for another finding. */
+export const remedyOf = (finding: Finding) => (finding.kind === 'remedy-tried' ? finding.remedy : undefined)

@@ -1,0 +1,43 @@
+package grimygasket.wording;
+
+import grimygasket.call.Reason;
+
+/** Why something cannot be, and what to do about it. */
+public final class Reasons {
+    private Reasons() {}
+
+    public static String say(Reason reason) {
+        var about = reason.about();
+        return switch (reason.kind()) {
+            case CLOSED -> "This call is closed. Open it again to change it.";
+            case UNFIT -> capitalized(about.get(0)) + ".";
+            case NOT_KNOWN -> "“" + about.get(0) + "” is not known for this kind of machine.";
+            case NO_ANSWER -> "“" + about.get(0) + "” is not an answer to this. Choose one of those shown.";
+            case LICENSED -> "This is work for a licensed " + about.get(0) + ". Make it safe, and hand the call on.";
+            case EXCLUDED ->
+                "“" + about.get(0) + "” and “" + about.get(1)
+                        + "” exclude each other. Take the other back first, in the story.";
+            case BORROWED_ID -> "This was sent as a repeat of another entry. Enter it once more.";
+            case TAKEN_BACK -> "This was taken back on another screen meanwhile.";
+            case ANSWERED -> "This was answered on another screen meanwhile.";
+            case CHANGED -> "This was changed on another screen meanwhile; it is shown as it is now.";
+            case ABOUT_ELSE -> "This line is about something else: enter it anew.";
+            case FEATURES_CHANGED ->
+                "What is fitted was changed on another screen meanwhile; it is shown as it is now.";
+            case NO_CAUTION -> "There is no caution “" + about.get(0) + "” for this machine.";
+            case NO_COMPLAINT -> "Write down the complaint in the customer's words.";
+            case TOO_LONG -> "That is too long: " + about.get(0) + " characters at most.";
+            case LAST_COMPLAINT -> "A call is about something: write the other complaint down first.";
+            case FEATURES -> String.join(" ", about);
+            case RATINGS -> "The plate cannot say that.";
+            case READING -> "Enter what was read.";
+            case BEYOND -> "This you may not leave open, whatever the reason: " + String.join(" ", about);
+            case GAPS -> "The ring has gaps: give the reason for leaving them, or fill them first.";
+            case MOVED_ON -> "The call was changed on another screen meanwhile. Look at it again, then close it.";
+        };
+    }
+
+    static String capitalized(String words) {
+        return words.substring(0, 1).toUpperCase() + words.substring(1);
+    }
+}

@@ -1,0 +1,2 @@
+/** What the core says as data, in English sentences. */
+package grimygasket.wording;
