@@ -2,7 +2,7 @@ import { keepPreviousData, QueryClient, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answer, api, nowSignedIn } from './client'
 import { Problem } from './problem'
-import type { Supposed } from './types'
+import type { Call, Step, Supposed } from './types'
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -46,6 +46,31 @@ export function useCall(id: MaybeRefOrGetter<string>, enabled: () => boolean = (
     queryKey: ['call', computed(() => toValue(id))],
     queryFn: () =>
       answer(() => api.GET('/api/calls/{callId}', { params: { path: { callId: toValue(id) } } })),
+  })
+}
+
+const ANSWERED = ['ASK', 'FACT', 'CHECK']
+
+/** A step of a call's plan that is taken out of turn, with what its answers would mean. */
+export function useStep(call: MaybeRefOrGetter<Call | undefined>, step: MaybeRefOrGetter<Step | undefined>) {
+  return useQuery({
+    queryKey: [
+      'step',
+      computed(() => toValue(call)?.id),
+      computed(() => toValue(call)?.version),
+      computed(() => toValue(step)?.kind),
+      computed(() => toValue(step)?.id),
+    ],
+    queryFn: () => {
+      const { kind, id: stepId } = toValue(step)!
+      const path = { callId: toValue(call)!.id, kind, stepId }
+      return answer(() => api.GET('/api/calls/{callId}/steps/{kind}/{stepId}', { params: { path } }))
+    },
+    enabled: () => {
+      const one = toValue(step)
+      return !!one && ANSWERED.includes(one.kind) && !one.prospects.length
+    },
+    staleTime: Infinity,
   })
 }
 

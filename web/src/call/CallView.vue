@@ -2,7 +2,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { Problem } from '../api/problem'
-import { useCall, useKnowhow } from '../api/queries'
+import { useCall, useKnowhow, useStep } from '../api/queries'
 import Notice from '../ui/Notice.vue'
 import Bore from '../judgement/Bore.vue'
 import MindChangers from '../judgement/MindChangers.vue'
@@ -65,10 +65,16 @@ const codes = computed(() => {
 const stage = useStage(() => call.value!)
 /** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
 const chosen = ref<string>()
-const step = computed(() => {
-  const { next, alternatives } = call.value!.assessment.plan
-  return alternatives.find((one) => stepKey(one) === chosen.value) ?? next
-})
+const listed = computed(() =>
+  call.value?.assessment.plan.alternatives.find((one) => stepKey(one) === chosen.value),
+)
+/** Of the steps far down the list the answers are asked for once somebody takes one. */
+const { data: whole } = useStep(call, listed)
+const step = computed(() =>
+  whole.value && listed.value && stepKey(whole.value) === stepKey(listed.value)
+    ? whole.value
+    : (listed.value ?? call.value!.assessment.plan.next),
+)
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 const findings = computed(() =>
   call.value!.entries.map((entry) =>

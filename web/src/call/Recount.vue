@@ -43,7 +43,7 @@ const sentence = () =>
     <p role="alert">
       <b>{{ sentence() }}</b> Count the van again, or say that it was ordered.
     </p>
-    <Stepper v-model="onVan" label="There are on the van" :max="999" />
+    <Stepper v-model="onVan" label="on the van" :max="999" />
     <p v-if="error" class="text-act font-semibold">{{ error.message }}</p>
     <button class="btn" :disabled="isPending">Counted</button>
   </form>

@@ -23,7 +23,7 @@ const nextLayer = computed(
 const layers = computed(() =>
   pack.value.layers
     .map((layer) => {
-      const known = new Set((call.value.toLay[layer.id] ?? []).map((piece) => piece.id))
+      const known = new Set(call.value.toLay[layer.id])
       return { ...layer, pieces: layer.pieces.filter((piece) => known.has(piece.id)) }
     })
     .filter((layer) => layer.pieces.length),

@@ -12,8 +12,8 @@ public sealed interface ComplaintChange extends Change {
             if (text.isBlank()) {
                 return Outcome.refused(Reason.Kind.NO_COMPLAINT);
             }
-            if (text.length() > Texts.MOST_OF_A_COMPLAINT) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_COMPLAINT);
+            if (text.length() > Lengths.MOST_OF_A_COMPLAINT) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_COMPLAINT);
             }
             if (call.complaints().stream().anyMatch(one -> one.id().equals(moment.id()))) {
                 return new Outcome.Same();

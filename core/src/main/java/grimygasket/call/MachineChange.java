@@ -1,8 +1,8 @@
 package grimygasket.call;
 
 import grimygasket.pack.Rating;
-import grimygasket.units.Family;
 import grimygasket.units.Figures;
+import grimygasket.units.UnitSystem;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,7 +41,7 @@ public sealed interface MachineChange extends Change {
      * @param units of whoever typed it
      * @param was what was known of it when it was typed
      */
-    record Rate(Map<Rating, String> typed, Family units, Map<Rating, Double> was) implements MachineChange {
+    record Rate(Map<Rating, String> typed, UnitSystem units, Map<Rating, Double> was) implements MachineChange {
         @Override
         public Outcome on(Call call, Moment moment) {
             var ratings = new EnumMap<Rating, Double>(Rating.class);

@@ -57,8 +57,8 @@ public sealed interface PartChange extends Change {
             implements PartChange {
         @Override
         public Outcome on(Call call, Moment moment) {
-            if (serial.length() > Texts.MOST_OF_A_SERIAL) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_SERIAL);
+            if (serial.length() > Lengths.MOST_OF_A_SERIAL) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_SERIAL);
             }
             var found =
                     call.parts().stream().filter(one -> one.id().equals(use)).findFirst();

@@ -143,8 +143,8 @@ final class Settling {
 
         @Override
         public Optional<Reason> codeRead(CodeRead said) {
-            return said.shown().length() > Texts.MOST_OF_A_CODE
-                    ? refuse(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_CODE)
+            return said.shown().length() > Lengths.MOST_OF_A_CODE
+                    ? refuse(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_CODE)
                     : Optional.empty();
         }
 

@@ -24,8 +24,8 @@ public sealed interface SheetChange extends Change {
         @Override
         public Outcome on(Call call, Moment moment) {
             // The words of all its members together: a line is a line.
-            if (what.toString().length() > Texts.MOST_OF_A_LINE) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_LINE);
+            if (what.toString().length() > Lengths.MOST_OF_A_LINE) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_LINE);
             }
             what.requireKnown(moment.knowhow().pack());
             return SheetChange.written(call, moment, line, was, what);

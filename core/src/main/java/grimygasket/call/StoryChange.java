@@ -7,7 +7,7 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.gauge.Plausible;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.gauge.UnfitReadings;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import grimygasket.visit.ProofRun;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +34,7 @@ public sealed interface StoryChange extends Change {
      * @param typed as it was typed, or taken from a meter
      * @param units of whoever typed it
      */
-    record TakeReading(String check, Typed typed, Family units) implements StoryChange {
+    record TakeReading(String check, Typed typed, UnitSystem units) implements StoryChange {
         @Override
         public Outcome on(Call call, Moment moment) {
             return StoryChange.read(check, typed, units, moment, reading -> new Settle(reading).on(call, moment));
@@ -88,7 +88,7 @@ public sealed interface StoryChange extends Change {
     }
 
     /** Reads a check again, see {@link TakeReading}, in the place of what was answered. */
-    record RetakeReading(UUID entry, int base, Typed typed, Family units) implements StoryChange {
+    record RetakeReading(UUID entry, int base, Typed typed, UnitSystem units) implements StoryChange {
         @Override
         public Outcome on(Call call, Moment moment) {
             var found = call.entry(entry).map(Entry::finding);
@@ -127,7 +127,7 @@ public sealed interface StoryChange extends Change {
         Outcome on(ReadingTaken reading);
     }
 
-    private static Outcome read(String check, Typed typed, Family units, Moment moment, Read then) {
+    private static Outcome read(String check, Typed typed, UnitSystem units, Moment moment, Read then) {
         var measure = Optional.ofNullable(Settling.check(moment.knowhow().pack(), check))
                 .map(grimygasket.pack.Check::measure);
         if (measure.isEmpty()) {

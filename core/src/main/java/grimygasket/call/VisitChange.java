@@ -47,11 +47,11 @@ public sealed interface VisitChange extends Change {
     record Close(int base, String signOff, String advice) implements VisitChange {
         @Override
         public Outcome on(Call call, Moment moment) {
-            if (signOff.length() > Texts.MOST_OF_A_REASON) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_A_REASON);
+            if (signOff.length() > Lengths.MOST_OF_A_REASON) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_REASON);
             }
-            if (advice.length() > Texts.MOST_OF_AN_ADVICE) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Texts.MOST_OF_AN_ADVICE);
+            if (advice.length() > Lengths.MOST_OF_AN_ADVICE) {
+                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_AN_ADVICE);
             }
             var ring = CallState.ring(call, moment.knowhow(), moment.at());
             var beyond = ring.beyond(moment.by().rank());

@@ -1,6 +1,7 @@
 package grimygasket.diagnosis;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +31,28 @@ public record Assessment(
         return new Assessment(ranking, noneOfThese, paths, Plan.DONE, misfits, List.of(), dangers, massCutOff);
     }
 
+    /** So many suspects and alternatives are looked at closely by anybody. */
+    private static final int LOOKED_AT = 6;
+
+    /**
+     * The same, as it travels: why is told of the first suspects alone, and what each answer would mean of the first
+     * alternatives; see {@link Plan#step} for one of the others.
+     */
+    public Assessment brief() {
+        return new Assessment(
+                IntStream.range(0, ranking.size())
+                        .mapToObj(i ->
+                                i < LOOKED_AT ? ranking.get(i) : ranking.get(i).brief())
+                        .toList(),
+                noneOfThese,
+                paths,
+                plan.brief(LOOKED_AT),
+                misfits,
+                turns,
+                dangers,
+                massCutOff);
+    }
+
     /**
      * One fault.
      *
@@ -39,7 +62,11 @@ public record Assessment(
      * @param why how far each finding moved it
      * @param because the faults that may have brought it about, likeliest first
      */
-    public record Suspect(String fault, double chance, double prior, List<Weight> why, List<Cause> because) {}
+    public record Suspect(String fault, double chance, double prior, List<Weight> why, List<Cause> because) {
+        Suspect brief() {
+            return new Suspect(fault, chance, prior, List.of(), because);
+        }
+    }
 
     /**
      * @param fault id of what brings another fault about

@@ -5,9 +5,9 @@ import grimygasket.pack.Measure;
 import grimygasket.pack.Pack;
 import grimygasket.units.Amount;
 import grimygasket.units.Estimate;
-import grimygasket.units.Family;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
+import grimygasket.units.UnitSystem;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -50,7 +50,7 @@ public record Expectation(Measure measure, Amount sound) {
     }
 
     /** A reading beside what it is judged against: "6.1 L/min, 45% of a sound one's 13.4 L/min". */
-    public String say(Amount reading, Family family) {
+    public String say(Amount reading, UnitSystem family) {
         var quantity = measure.quantity();
         var shown = quantity.show(reading.value(), family);
         return isShare()
@@ -60,7 +60,7 @@ public record Expectation(Measure measure, Amount sound) {
     }
 
     /** What sound machines read: "48.1 to 59.9 °C". */
-    public String range(Family family) {
+    public String range(UnitSystem family) {
         var unit = measure.quantity().unit(family);
         return Figures.show(unit.fromBase(low())) + " to " + unit.show(high());
     }

@@ -1,6 +1,9 @@
 package grimygasket.diagnosis;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,6 +22,27 @@ public record Plan(
         List<Milestone> order,
         List<HeldBack> heldBack) {
     static final Plan DONE = new Plan(null, List.of(), 0, List.of(), List.of());
+
+    /** The same with full detail of so many alternatives. */
+    Plan brief(int detailed) {
+        return new Plan(
+                next,
+                IntStream.range(0, alternatives.size())
+                        .mapToObj(i -> i < detailed
+                                ? alternatives.get(i)
+                                : alternatives.get(i).brief())
+                        .toList(),
+                expectedMinutes,
+                order,
+                heldBack);
+    }
+
+    /** One of all steps, the next or another. */
+    public Optional<Step> step(Step.Kind kind, String id) {
+        return Stream.concat(Stream.ofNullable(next), alternatives.stream())
+                .filter(step -> step.kind() == kind && step.id().equals(id))
+                .findFirst();
+    }
 
     /**
      * A point on the curve of chance cured against minutes.

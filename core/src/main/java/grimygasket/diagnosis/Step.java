@@ -77,6 +77,12 @@ public record Step(
             @Nullable String leader,
             double leaderChance) {}
 
+    /** The same without what its answers would mean. */
+    Step brief() {
+        return new Step(
+                kind, id, name, minutes, reach, parts, waiting, expectedMinutes, extraCost, List.of(), List.of());
+    }
+
     /** A step that needs no part and no waiting, not yet compared with others. */
     static Step plain(
             Kind kind,

@@ -1,10 +1,10 @@
 package grimygasket.gauge;
 
 import grimygasket.pack.Rating;
-import grimygasket.units.Family;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
+import grimygasket.units.UnitSystem;
 import java.util.List;
 
 /**
@@ -91,7 +91,7 @@ public record Input(
                 + unit.show(value) + " is a slip of the finger, or of the unit.";
     }
 
-    String range(Family family) {
+    String range(UnitSystem family) {
         var unit = quantity.unit(family);
         return Figures.show(unit.fromBase(least)) + " to " + unit.show(most);
     }

@@ -3,8 +3,8 @@ package grimygasket.gauge;
 import grimygasket.pack.Measure;
 import grimygasket.pack.Ratings;
 import grimygasket.units.Amount;
-import grimygasket.units.Family;
 import grimygasket.units.Quantity;
+import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
 
@@ -19,7 +19,7 @@ public final class Plausible {
      *
      * @throws UnfitReadings with a sentence, under the key "reading", if it cannot be
      */
-    public static Amount read(Measure measure, Readings.Typed typed, Family family) {
+    public static Amount read(Measure measure, Readings.Typed typed, UnitSystem family) {
         var input = input(measure.name(), measure.quantity());
         return Readings.of(List.of(input), Map.of(READING, typed), Ratings.NONE, family)
                 .amount(READING);

@@ -2,10 +2,10 @@ package grimygasket.gauge;
 
 import grimygasket.pack.Ratings;
 import grimygasket.units.Amount;
-import grimygasket.units.Family;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
+import grimygasket.units.UnitSystem;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,10 +17,10 @@ public final class Readings {
     private final Map<String, Input> inputs = new HashMap<>();
     private final Map<String, Amount> amounts = new HashMap<>();
     private final Ratings ratings;
-    private final Family family;
+    private final UnitSystem family;
     private boolean allOwn = true;
 
-    private Readings(Ratings ratings, Family family) {
+    private Readings(Ratings ratings, UnitSystem family) {
         this.ratings = ratings;
         this.family = family;
     }
@@ -43,7 +43,7 @@ public final class Readings {
      * @param typed input id to what stands there; blank is left out
      * @throws UnfitReadings with a sentence for each input that is wrong or missing
      */
-    public static Readings of(List<Input> inputs, Map<String, Typed> typed, Ratings ratings, Family family) {
+    public static Readings of(List<Input> inputs, Map<String, Typed> typed, Ratings ratings, UnitSystem family) {
         var readings = new Readings(ratings, family);
         var problems = new LinkedHashMap<String, String>();
         for (var input : inputs) {
@@ -102,7 +102,7 @@ public final class Readings {
         if (symbol == null || symbol.equals(own.symbol())) {
             return own;
         }
-        for (var candidate : Family.values()) {
+        for (var candidate : UnitSystem.values()) {
             if (input.quantity().unit(candidate).symbol().equals(symbol)) {
                 return input.quantity().unit(candidate);
             }
@@ -139,7 +139,7 @@ public final class Readings {
         return quantity.show(base, family);
     }
 
-    Family family() {
+    UnitSystem family() {
         return family;
     }
 

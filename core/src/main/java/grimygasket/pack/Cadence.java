@@ -29,11 +29,11 @@ public record Cadence(
     private static final int MOST_DAYS = 3653;
 
     public Cadence {
-        Range.text("cadence id", id);
-        Range.text("task of cadence " + id, task);
-        Range.between("shortDays of cadence " + id, shortDays, 0, MOST_DAYS);
-        Range.between("longDays of cadence " + id, longDays, shortDays, MOST_DAYS);
-        Range.between("limitDays of cadence " + id, limitDays, 0, MOST_DAYS);
+        Arguments.text("cadence id", id);
+        Arguments.text("task of cadence " + id, task);
+        Arguments.between("shortDays of cadence " + id, shortDays, 0, MOST_DAYS);
+        Arguments.between("longDays of cadence " + id, longDays, shortDays, MOST_DAYS);
+        Arguments.between("limitDays of cadence " + id, limitDays, 0, MOST_DAYS);
         faults = Lists.copy(faults);
         remedies = Lists.copy(remedies);
         needs = Lists.copy(needs);

@@ -13,9 +13,9 @@ import java.util.List;
  */
 public record Caution(String id, String title, String text, Hazard hazard, List<String> needs) {
     public Caution {
-        Range.text("caution id", id);
-        Range.text("title of caution " + id, title);
-        Range.text("text of caution " + id, text);
+        Arguments.text("caution id", id);
+        Arguments.text("title of caution " + id, title);
+        Arguments.text("text of caution " + id, text);
         hazard = hazard == null ? Hazard.OTHER : hazard;
         needs = Lists.copy(needs);
     }

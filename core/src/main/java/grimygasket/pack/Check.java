@@ -41,9 +41,9 @@ public record Check(
         List<String> after,
         boolean runs) {
     public Check {
-        Range.text("check id", id);
-        Range.text("name of check " + id, name);
-        Range.minutes("minutes of check " + id, minutes);
+        Arguments.text("check id", id);
+        Arguments.text("name of check " + id, name);
+        Arguments.minutes("minutes of check " + id, minutes);
         tools = Lists.copy(tools);
         steps = Lists.copy(steps);
         cautions = Lists.copy(cautions);

@@ -32,18 +32,18 @@ public record Code(
     }
 
     public Code {
-        Range.text("maker", maker);
-        Range.text("kind", kind);
+        Arguments.text("maker", maker);
+        Arguments.text("kind", kind);
         if (display == null) {
             throw new IllegalArgumentException("display of code " + code + " is missing");
         }
-        Range.text("code", code);
-        Range.text("meaning of code " + code, meaning);
-        Range.open("leak of code " + code, leak);
+        Arguments.text("code", code);
+        Arguments.text("meaning of code " + code, meaning);
+        Arguments.open("leak of code " + code, leak);
         faults = Lists.copy(faults);
         signs = Lists.copy(signs);
-        faults.forEach((fault, strength) -> Range.open("strength of " + fault + " for code " + code, strength));
-        signs.forEach((sign, strength) -> Range.open("strength of " + sign + " for code " + code, strength));
+        faults.forEach((fault, strength) -> Arguments.open("strength of " + fault + " for code " + code, strength));
+        signs.forEach((sign, strength) -> Arguments.open("strength of " + sign + " for code " + code, strength));
         if (faults.isEmpty() && signs.isEmpty()) {
             throw new IllegalArgumentException("code " + code + " of " + maker + " points nowhere");
         }

@@ -12,8 +12,8 @@ import java.util.List;
  */
 public record Exclusive(String id, String ask, List<String> signs) {
     public Exclusive {
-        Range.text("id of an exclusive question", id);
-        Range.text("question " + id, ask);
+        Arguments.text("id of an exclusive question", id);
+        Arguments.text("question " + id, ask);
         signs = Lists.copy(signs);
         if (signs.size() < 2) {
             throw new IllegalArgumentException("the question " + id + " needs two signs or more");

@@ -28,21 +28,21 @@ public record Fact(String id, String name, String ask, double minutes, List<Choi
      */
     public record Choice(String id, String name, double share, Map<String, Double> shifts, List<String> words) {
         public Choice {
-            Range.text("choice id", id);
-            Range.text("name of choice " + id, name);
-            Range.open("share of choice " + id, share);
+            Arguments.text("choice id", id);
+            Arguments.text("name of choice " + id, name);
+            Arguments.open("share of choice " + id, share);
             shifts = Lists.copy(shifts);
             words = Lists.copy(words);
             shifts.forEach((fault, factor) ->
-                    Range.between("factor of " + fault + " for choice " + id, factor, 1 / MOST, MOST));
+                    Arguments.between("factor of " + fault + " for choice " + id, factor, 1 / MOST, MOST));
         }
     }
 
     public Fact {
-        Range.text("fact id", id);
-        Range.text("name of fact " + id, name);
-        Range.text("question of fact " + id, ask);
-        Range.minutes("minutes of fact " + id, minutes);
+        Arguments.text("fact id", id);
+        Arguments.text("name of fact " + id, name);
+        Arguments.text("question of fact " + id, ask);
+        Arguments.minutes("minutes of fact " + id, minutes);
         choices = Lists.copy(choices);
         needs = Lists.copy(needs);
         if (choices.size() < 2) {

@@ -25,21 +25,21 @@ public record Fault(
         List<String> at,
         double rate,
         double blocks,
-        Opening open,
+        OpenShare open,
         @Nullable String danger,
         List<String> needs,
         Map<String, Double> broughtBy,
         List<String> words) {
     public Fault {
-        Range.text("fault id", id);
-        Range.text("name of fault " + id, name);
+        Arguments.text("fault id", id);
+        Arguments.text("name of fault " + id, name);
         at = Lists.copy(at);
         needs = Lists.copy(needs);
-        Range.open("rate of fault " + id, rate);
-        Range.share("blocks of fault " + id, blocks);
-        open = open == null ? Opening.USUAL : open;
+        Arguments.open("rate of fault " + id, rate);
+        Arguments.share("blocks of fault " + id, blocks);
+        open = open == null ? OpenShare.USUAL : open;
         broughtBy = Lists.copy(broughtBy);
-        broughtBy.forEach((cause, chance) -> Range.open("chance that " + cause + " brings " + id, chance));
+        broughtBy.forEach((cause, chance) -> Arguments.open("chance that " + cause + " brings " + id, chance));
         words = Lists.copy(words);
     }
 }

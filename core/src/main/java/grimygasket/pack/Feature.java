@@ -16,8 +16,8 @@ import org.jspecify.annotations.Nullable;
 public record Feature(
         String id, String name, boolean usual, @Nullable String group, List<String> cautions) {
     public Feature {
-        Range.text("feature id", id);
-        Range.text("name of feature " + id, name);
+        Arguments.text("feature id", id);
+        Arguments.text("name of feature " + id, name);
         cautions = Lists.copy(cautions);
     }
 }

@@ -11,7 +11,7 @@ import java.util.List;
  */
 public record Habit(String text, List<String> faults, List<String> needs) {
     public Habit {
-        Range.text("text of a habit", text);
+        Arguments.text("text of a habit", text);
         faults = Lists.copy(faults);
         needs = Lists.copy(needs);
         if (faults.isEmpty()) {

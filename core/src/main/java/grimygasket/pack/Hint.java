@@ -12,7 +12,7 @@ import java.util.List;
  */
 public record Hint(String text, List<String> checks, List<String> remedies, List<String> needs) {
     public Hint {
-        Range.text("text of a hint", text);
+        Arguments.text("text of a hint", text);
         checks = Lists.copy(checks);
         remedies = Lists.copy(remedies);
         needs = Lists.copy(needs);

@@ -22,9 +22,9 @@ public record Instruction(
         @Nullable Double minutes,
         @Nullable Drawing drawing) {
     public Instruction {
-        Range.text("a step of a method", text);
+        Arguments.text("a step of a method", text);
         if (minutes != null) {
-            Range.minutes("minutes of the step “" + text + "”", minutes);
+            Arguments.minutes("minutes of the step “" + text + "”", minutes);
         }
     }
 

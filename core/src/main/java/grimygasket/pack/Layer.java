@@ -26,10 +26,10 @@ public record Layer(
         List<Piece> pieces,
         @Nullable Drawing drawing) {
     public Layer {
-        Range.text("layer id", id);
-        Range.text("name of layer " + id, name);
-        Range.minutes("openMinutes of layer " + id, openMinutes);
-        Range.minutes("closeMinutes of layer " + id, closeMinutes);
+        Arguments.text("layer id", id);
+        Arguments.text("name of layer " + id, name);
+        Arguments.minutes("openMinutes of layer " + id, openMinutes);
+        Arguments.minutes("closeMinutes of layer " + id, closeMinutes);
         cautions = Lists.copy(cautions);
         pieces = Lists.copy(pieces);
     }

@@ -88,7 +88,7 @@ public record Measure(
             if (!(spread > 0)) {
                 throw new IllegalArgumentException("the spread of a level must be over 0, but is " + spread);
             }
-            Range.share("shows of a level", shows);
+            Arguments.share("shows of a level", shows);
             shows = shows == 0 ? 1 : shows;
         }
 
@@ -133,11 +133,11 @@ public record Measure(
     }
 
     public Measure {
-        Range.text("name of a reading", name);
+        Arguments.text("name of a reading", name);
         if (quantity == null || model == null) {
             throw new IllegalArgumentException("the reading " + name + " needs a quantity and a model");
         }
-        Range.share("varies of the reading " + name, varies);
+        Arguments.share("varies of the reading " + name, varies);
         levels = levels == null ? Map.of() : Collections.unmodifiableMap(new LinkedHashMap<>(levels));
         off = Lists.copy(off);
         leaks = Lists.copy(leaks);

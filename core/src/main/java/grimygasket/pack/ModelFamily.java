@@ -13,9 +13,9 @@ import java.util.List;
  */
 public record ModelFamily(String id, String name, String maker, List<String> models) {
     public ModelFamily {
-        Range.text("id of a family", id);
-        Range.text("name of family " + id, name);
-        Range.text("maker of family " + id, maker);
+        Arguments.text("id of a family", id);
+        Arguments.text("name of family " + id, name);
+        Arguments.text("maker of family " + id, maker);
         models = Lists.copy(models);
         if (models.isEmpty()) {
             throw new IllegalArgumentException("family " + id + " names no model");

@@ -1,7 +1,7 @@
 package grimygasket.pack;
 
-import grimygasket.units.Family;
 import grimygasket.units.Quantity;
+import grimygasket.units.UnitSystem;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -19,7 +19,7 @@ public final class Numbers {
      * @param value in the base unit
      */
     public record Figure(double value, Quantity quantity) {
-        public String show(Family family) {
+        public String show(UnitSystem family) {
             return quantity.show(value, family);
         }
     }

@@ -30,12 +30,12 @@ public record Outcome(
         List<String> shows,
         @Nullable String because) {
     public Outcome {
-        Range.text("outcome id", id);
-        Range.text("name of outcome " + id, name);
-        Range.share("leak of outcome " + id, leak);
+        Arguments.text("outcome id", id);
+        Arguments.text("name of outcome " + id, name);
+        Arguments.share("leak of outcome " + id, leak);
         causes = Lists.copy(causes);
-        causes.forEach((fault, strength) -> Range.open("strength of " + fault + " for outcome " + id, strength));
-        Range.share("seen of outcome " + id, seen);
+        causes.forEach((fault, strength) -> Arguments.open("strength of " + fault + " for outcome " + id, strength));
+        Arguments.share("seen of outcome " + id, seen);
         shows = Lists.copy(shows);
     }
 

@@ -58,10 +58,10 @@ public record Pack(
     public static final int MOST_LAYERS = 64;
 
     public Pack {
-        Range.text("pack id", id);
-        Range.text("name of pack " + id, name);
-        Range.minutes("referMinutes", referMinutes);
-        Range.open("unexplained", unexplained);
+        Arguments.text("pack id", id);
+        Arguments.text("name of pack " + id, name);
+        Arguments.minutes("referMinutes", referMinutes);
+        Arguments.open("unexplained", unexplained);
         features = Lists.copy(features);
         layers = Lists.copy(layers);
         paths = Lists.copy(paths);

@@ -13,8 +13,8 @@ public record Part(String id, String name, boolean serial, boolean always, doubl
     private static final double MOST = 10_000;
 
     public Part {
-        Range.text("part id", id);
-        Range.text("name of part " + id, name);
-        Range.between("price of part " + id, price, 0, MOST);
+        Arguments.text("part id", id);
+        Arguments.text("name of part " + id, name);
+        Arguments.between("price of part " + id, price, 0, MOST);
     }
 }

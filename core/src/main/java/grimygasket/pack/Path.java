@@ -20,8 +20,8 @@ public record Path(String id, String name, Medium medium, List<Station> stations
     }
 
     public Path {
-        Range.text("path id", id);
-        Range.text("name of path " + id, name);
+        Arguments.text("path id", id);
+        Arguments.text("name of path " + id, name);
         stations = Lists.copy(stations);
         if (stations.isEmpty()) {
             throw new IllegalArgumentException("path " + id + " has no stations");

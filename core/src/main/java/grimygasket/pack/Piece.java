@@ -33,8 +33,8 @@ public record Piece(
         List<String> needs,
         @Nullable Drawing drawing) {
     public Piece {
-        Range.text("piece id", id);
-        Range.text("name of piece " + id, name);
+        Arguments.text("piece id", id);
+        Arguments.text("name of piece " + id, name);
         screws = Lists.copy(screws);
         clips = Lists.copy(clips);
         confirm = Lists.copy(confirm);

@@ -27,11 +27,11 @@ public record Proof(
     private static final int MOST_RUNS = 9;
 
     public Proof {
-        Range.text("proof id", id);
-        Range.text("name of proof " + id, name);
-        Range.minutes("minutes of proof " + id, minutes);
+        Arguments.text("proof id", id);
+        Arguments.text("name of proof " + id, name);
+        Arguments.minutes("minutes of proof " + id, minutes);
         steps = Lists.copy(steps);
-        Range.between("runs of proof " + id, runs, 0, MOST_RUNS);
+        Arguments.between("runs of proof " + id, runs, 0, MOST_RUNS);
         runs = Math.max(1, runs);
     }
 }

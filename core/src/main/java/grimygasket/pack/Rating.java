@@ -58,6 +58,6 @@ public enum Rating {
      * @throws IllegalArgumentException naming the value, if no machine has it
      */
     public void check(double value) {
-        Range.between(title, value, least, most);
+        Arguments.between(title, value, least, most);
     }
 }

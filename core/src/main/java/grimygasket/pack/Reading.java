@@ -1,8 +1,8 @@
 package grimygasket.pack;
 
-import grimygasket.units.Family;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
+import grimygasket.units.UnitSystem;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,9 +32,9 @@ public record Reading(
     }
 
     public Reading {
-        Range.text("name of a reading", name);
-        unit = quantity == null ? unit : quantity.unit(Family.METRIC).symbol();
-        Range.text("unit of the reading " + name, unit);
+        Arguments.text("name of a reading", name);
+        unit = quantity == null ? unit : quantity.unit(UnitSystem.METRIC).symbol();
+        Arguments.text("unit of the reading " + name, unit);
         if (better == null) {
             throw new IllegalArgumentException("the reading " + name + " does not say which way is better");
         }
@@ -46,12 +46,12 @@ public record Reading(
     }
 
     /** A value with its unit; one of a quantity as a family writes it. */
-    public String show(double value, Family family) {
+    public String show(double value, UnitSystem family) {
         return quantity == null ? Figures.show(value) + " " + unit : quantity.show(value, family);
     }
 
     /** What is wrong with a reading after a cure, in words. */
-    public String complaint(Double before, double after, Family family) {
+    public String complaint(Double before, double after, UnitSystem family) {
         return better == Better.WITHIN
                 ? show(after, family) + " now, wanted " + show(least, family) + " to " + show(most, family)
                 : "no better than before, " + show(before, family) + " then and " + show(after, family) + " now";

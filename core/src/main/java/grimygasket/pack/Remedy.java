@@ -48,22 +48,22 @@ public record Remedy(
     private static final double TWO_DAYS = 2880;
 
     public Remedy {
-        Range.text("remedy id", id);
-        Range.text("name of remedy " + id, name);
-        Range.minutes("minutes of remedy " + id, minutes);
+        Arguments.text("remedy id", id);
+        Arguments.text("name of remedy " + id, name);
+        Arguments.minutes("minutes of remedy " + id, minutes);
         cures = Lists.copy(cures);
         if (cures.isEmpty()) {
             throw new IllegalArgumentException("remedy " + id + " cures nothing");
         }
-        cures.forEach((fault, chance) -> Range.open("chance that remedy " + id + " cures " + fault, chance));
+        cures.forEach((fault, chance) -> Arguments.open("chance that remedy " + id + " cures " + fault, chance));
         tools = Lists.copy(tools);
         steps = Lists.copy(steps);
-        Range.between("dryMinutes of remedy " + id, dryMinutes, 0, TWO_DAYS);
+        Arguments.between("dryMinutes of remedy " + id, dryMinutes, 0, TWO_DAYS);
         parts = Lists.copy(parts);
         cautions = Lists.copy(cautions);
         needs = Lists.copy(needs);
         after = Lists.copy(after);
-        Range.text("proof of remedy " + id, proof);
+        Arguments.text("proof of remedy " + id, proof);
     }
 
     Remedy equipped(List<String> withDrivers) {

@@ -16,15 +16,15 @@ public record School(String id, String question, String usual, String why, List<
     /** One school, with an id unique within the question. */
     public record Option(String id, String name) {
         public Option {
-            Range.text("choice id", id);
-            Range.text("name of choice " + id, name);
+            Arguments.text("choice id", id);
+            Arguments.text("name of choice " + id, name);
         }
     }
 
     public School {
-        Range.text("school id", id);
-        Range.text("question of school " + id, question);
-        Range.text("why of school " + id, why);
+        Arguments.text("school id", id);
+        Arguments.text("question of school " + id, question);
+        Arguments.text("why of school " + id, why);
         choices = Lists.copy(choices);
         var chosen = usual;
         if (choices.stream().noneMatch(choice -> choice.id().equals(chosen))) {

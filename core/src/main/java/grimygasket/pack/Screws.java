@@ -15,11 +15,11 @@ public record Screws(String drive, String thread, double lengthMm, int count, St
     private static final int MOST = 99;
 
     public Screws {
-        Range.text("drive of the screws", drive);
+        Arguments.text("drive of the screws", drive);
         thread = thread == null ? "" : thread;
         place = place == null ? "" : place;
-        Range.between("length of the screws", lengthMm, 0, LONGEST);
-        Range.between("count of the screws", count, 1, MOST);
+        Arguments.between("length of the screws", lengthMm, 0, LONGEST);
+        Arguments.between("count of the screws", count, 1, MOST);
     }
 
     /** Whether both may lie in one cup: one could be taken for the other without harm. */

@@ -33,15 +33,15 @@ public record Sign(
         @Nullable String alarm,
         List<String> words) {
     public Sign {
-        Range.text("sign id", id);
-        Range.text("name of sign " + id, name);
-        Range.text("question of sign " + id, ask);
-        Range.minutes("minutes of sign " + id, minutes);
-        Range.open("leak of sign " + id, leak);
+        Arguments.text("sign id", id);
+        Arguments.text("name of sign " + id, name);
+        Arguments.text("question of sign " + id, ask);
+        Arguments.minutes("minutes of sign " + id, minutes);
+        Arguments.open("leak of sign " + id, leak);
         causes = Lists.copy(causes);
         needs = Lists.copy(needs);
         settles = Lists.copy(settles);
         words = Lists.copy(words);
-        causes.forEach((fault, strength) -> Range.open("strength of " + fault + " for sign " + id, strength));
+        causes.forEach((fault, strength) -> Arguments.open("strength of " + fault + " for sign " + id, strength));
     }
 }

@@ -14,9 +14,9 @@ import java.util.stream.IntStream;
  */
 public record Source(String id, String text, String on, Confidence confidence, List<String> numbers) {
     public Source {
-        Range.text("source id", id);
-        Range.text("text of source " + id, text);
-        Range.text("day of source " + id, on);
+        Arguments.text("source id", id);
+        Arguments.text("text of source " + id, text);
+        Arguments.text("day of source " + id, on);
         if (confidence == null) {
             throw new IllegalArgumentException("source " + id + " does not say how far it can be relied on");
         }

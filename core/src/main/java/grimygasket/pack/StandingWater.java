@@ -18,10 +18,10 @@ public record StandingWater(
     private static final double MOST_CENTIMETRES = 100;
 
     public StandingWater {
-        Range.text("question for the standing water", ask);
-        Range.between("areaSquareMetres of the standing water", areaSquareMetres, LEAST, 1);
-        Range.between("hoseLitres of the standing water", hoseLitres, 0, MOST_LITRES);
-        Range.between("mostCentimetres of the standing water", mostCentimetres, LEAST, MOST_CENTIMETRES);
+        Arguments.text("question for the standing water", ask);
+        Arguments.between("areaSquareMetres of the standing water", areaSquareMetres, LEAST, 1);
+        Arguments.between("hoseLitres of the standing water", hoseLitres, 0, MOST_LITRES);
+        Arguments.between("mostCentimetres of the standing water", mostCentimetres, LEAST, MOST_CENTIMETRES);
         layers = Lists.copy(layers);
     }
 }

@@ -11,8 +11,8 @@ import java.util.List;
  */
 public record Station(String id, String name, List<String> needs) {
     public Station {
-        Range.text("station id", id);
-        Range.text("name of station " + id, name);
+        Arguments.text("station id", id);
+        Arguments.text("name of station " + id, name);
         needs = Lists.copy(needs);
     }
 }

@@ -36,7 +36,7 @@ public enum Quantity {
     /** A part of a whole, kept from 0 to 1 and written in per cent. */
     SHARE(Unit.SHARE, Unit.PERCENT) {
         @Override
-        public Unit unit(Family family) {
+        public Unit unit(UnitSystem family) {
             return Unit.PERCENT;
         }
     },
@@ -55,8 +55,8 @@ public enum Quantity {
     }
 
     /** The unit that a family reads it in. */
-    public Unit unit(Family family) {
-        return family == Family.METRIC ? metric : us;
+    public Unit unit(UnitSystem family) {
+        return family == UnitSystem.METRIC ? metric : us;
     }
 
     /** Further units that instruments give it in, of no family. */
@@ -65,7 +65,7 @@ public enum Quantity {
     }
 
     /** A value in the base unit, as a family writes it: "14.2 L/min". */
-    public String show(double base, Family family) {
+    public String show(double base, UnitSystem family) {
         return unit(family).show(base);
     }
 }

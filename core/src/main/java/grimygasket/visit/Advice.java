@@ -1,6 +1,6 @@
 package grimygasket.visit;
 
-import grimygasket.cadence.Calendar;
+import grimygasket.cadence.CleaningCalendar;
 import grimygasket.cadence.Dirt;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
@@ -34,7 +34,7 @@ public record Advice(List<String> habits, List<Due> dues) {
                 .filter(suspect -> suspect.chance() >= WORTH_SAYING)
                 .map(Suspect::fault)
                 .toList();
-        var calendar = Calendar.of(machine.traits());
+        var calendar = CleaningCalendar.of(machine.traits());
         return new Advice(
                 causes.stream()
                         .flatMap(cause -> pack.habits().stream()
@@ -52,7 +52,7 @@ public record Advice(List<String> habits, List<Due> dues) {
 
     /** At the end of an upkeep: when everything is due next, and habits against what was found too dirty. */
     public static Advice ofUpkeep(Pack pack, Machine machine, List<Condition> conditions) {
-        var calendar = Calendar.of(machine.traits());
+        var calendar = CleaningCalendar.of(machine.traits());
         var cadences = pack.cadences().stream()
                 .filter(cadence -> machine.meets(cadence.needs()))
                 .toList();

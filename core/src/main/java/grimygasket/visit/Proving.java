@@ -6,7 +6,7 @@ import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -118,7 +118,7 @@ public final class Proving {
         if (reading != null && run.after() == null && before != null) {
             gaps.add(Gap.of(name + ": measured before, but not after."));
         } else if (reading != null && run.after() != null && !reading.right(before, run.after())) {
-            gaps.add(Gap.of(name + ": " + reading.complaint(before, run.after(), Family.METRIC) + "."));
+            gaps.add(Gap.of(name + ": " + reading.complaint(before, run.after(), UnitSystem.METRIC) + "."));
         }
         if (proof.light() != null && !run.lightOut()) {
             gaps.add(Gap.of(name + ": the light is not seen to go out."));

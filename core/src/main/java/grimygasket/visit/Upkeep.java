@@ -1,6 +1,6 @@
 package grimygasket.visit;
 
-import grimygasket.cadence.Calendar;
+import grimygasket.cadence.CleaningCalendar;
 import grimygasket.cadence.Dirt;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Cadence;
@@ -71,7 +71,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
      * @param last remedy id to when it was last done before this visit; one that is not named is due
      */
     public static Upkeep of(Pack pack, Machine machine, Map<String, Last> last, VisitRecord visit) {
-        var calendar = Calendar.of(machine.traits());
+        var calendar = CleaningCalendar.of(machine.traits());
         Set<String> done = new LinkedHashSet<>();
         visit.remedies().forEach(tried -> done.add(tried.remedy()));
         var tasks = new ArrayList<Task>();
@@ -95,7 +95,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
                 .toList();
     }
 
-    private static Task task(Cadence cadence, Remedy remedy, Last last, Calendar calendar, boolean done) {
+    private static Task task(Cadence cadence, Remedy remedy, Last last, CleaningCalendar calendar, boolean done) {
         int every = calendar.days(cadence, last == null ? null : last.found());
         Integer left = last == null ? null : every - last.daysAgo();
         boolean due = last == null || last.daysAgo() >= WORTH_DOING_NOW * every;

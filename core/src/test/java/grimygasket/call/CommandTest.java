@@ -23,7 +23,7 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Rating;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import grimygasket.visit.Condition;
 import grimygasket.visit.Condition.Stuff;
 import grimygasket.visit.Condition.Wear;
@@ -263,13 +263,13 @@ public class CommandTest {
 
     @Test
     public void thePlateIsReadInUnitsAndNotWrittenOver() {
-        var metric = new MachineChange.Rate(Map.of(Rating.DRAIN_LIFT, "0.9"), Family.METRIC, Map.of());
+        var metric = new MachineChange.Rate(Map.of(Rating.DRAIN_LIFT, "0.9"), UnitSystem.METRIC, Map.of());
         var call = after(begun(), MAREN, ONE, MORNING, metric);
         assertEquals(call.machine().ratings(), Map.of(Rating.DRAIN_LIFT, 0.9));
         isSame(apply(call, ROLLO, TWO, MORNING, metric));
-        var other = new MachineChange.Rate(Map.of(Rating.DRAIN_LIFT, "1.1"), Family.METRIC, Map.of());
+        var other = new MachineChange.Rate(Map.of(Rating.DRAIN_LIFT, "1.1"), UnitSystem.METRIC, Map.of());
         assertEquals(conflict(apply(call, ROLLO, TWO, MORNING, other)), Reason.Kind.CHANGED);
-        var wide = new MachineChange.Rate(Map.of(Rating.HOSE_BORE, "wide"), Family.METRIC, Map.of());
+        var wide = new MachineChange.Rate(Map.of(Rating.HOSE_BORE, "wide"), UnitSystem.METRIC, Map.of());
         var refused = (Outcome.Refused) apply(call, ROLLO, TWO, MORNING, wide);
         assertEquals(refused.fields().keySet(), java.util.Set.of("HOSE_BORE"));
     }

@@ -18,7 +18,7 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Rating;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import grimygasket.visit.Condition;
 import grimygasket.visit.Condition.Stuff;
 import grimygasket.visit.Condition.Wear;
@@ -92,7 +92,7 @@ public class OrderOfArrivalTest {
                 case 8 ->
                     new MachineChange.Rate(
                             Map.of(Rating.DRAIN_LIFT, one(List.of("0.9", "1.1"))),
-                            Family.METRIC,
+                            UnitSystem.METRIC,
                             call.machine().ratings());
                 case 9 ->
                     new VisitChange.Move(call.head().day(), call.head().plannedAt(), 20_000 + random.nextInt(2), 570);

@@ -13,7 +13,7 @@ import grimygasket.pack.Fault;
 import grimygasket.pack.Measure;
 import grimygasket.pack.Measure.Level;
 import grimygasket.pack.Measure.Model;
-import grimygasket.pack.Opening;
+import grimygasket.pack.OpenShare;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
@@ -21,8 +21,8 @@ import grimygasket.pack.Path;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Station;
 import grimygasket.units.Amount;
-import grimygasket.units.Family;
 import grimygasket.units.Quantity;
+import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
@@ -31,7 +31,7 @@ import org.testng.annotations.Test;
 public class ReadingTest {
     private static Fault blocking(String id, String station, double least, double most) {
         return new Fault(
-                id, id, List.of(station), 0.01, 0.9, new Opening(least, most), null, List.of(), Map.of(), List.of());
+                id, id, List.of(station), 0.01, 0.9, new OpenShare(least, most), null, List.of(), Map.of(), List.of());
     }
 
     private static Check check(String id, Measure measure) {
@@ -171,8 +171,9 @@ public class ReadingTest {
         var usual = Expectation.of(PACK, Machine.of(PACK, List.of(), Map.of())).get("flow");
         assertEquals(usual.sound().value(), 14.01, 0.01);
         assertEquals(usual.sound().spread(), 1.401, 0.001);
-        assertEquals(usual.say(amount(Quantity.FLOW, 7), Family.METRIC), "7 L/min, 50% of a sound one’s 14 L/min");
-        assertEquals(usual.say(amount(Quantity.FLOW, 7), Family.US), "1.85 gal/min, 50% of a sound one’s 3.7 gal/min");
+        assertEquals(usual.say(amount(Quantity.FLOW, 7), UnitSystem.METRIC), "7 L/min, 50% of a sound one’s 14 L/min");
+        assertEquals(
+                usual.say(amount(Quantity.FLOW, 7), UnitSystem.US), "1.85 gal/min, 50% of a sound one’s 3.7 gal/min");
         assertEquals(usual.verdict(amount(Quantity.FLOW, 14)), Verdict.GOOD);
         assertEquals(usual.verdict(amount(Quantity.FLOW, 4)), Verdict.BAD);
         assertEquals(usual.verdict(new Amount(Quantity.FLOW, 8, 4)), Verdict.CANNOT_TELL);
@@ -185,7 +186,8 @@ public class ReadingTest {
         var ohms = Expectation.of(PACK, Machine.of(PACK, List.of(), Map.of())).get("ohms");
         assertEquals(ohms.verdict(amount(Quantity.RESISTANCE, 165)), Verdict.GOOD);
         assertEquals(ohms.verdict(amount(Quantity.RESISTANCE, 1e6)), Verdict.BAD);
-        assertEquals(ohms.say(amount(Quantity.RESISTANCE, 165), Family.METRIC), "165 Ω; sound ones read 139 to 181 Ω");
+        assertEquals(
+                ohms.say(amount(Quantity.RESISTANCE, 165), UnitSystem.METRIC), "165 Ω; sound ones read 139 to 181 Ω");
         assertFalse(ohms.isShare());
     }
 
@@ -208,6 +210,6 @@ public class ReadingTest {
                 IllegalArgumentException.class,
                 () -> new Measure("x", Quantity.FLOW, Model.DRAIN, null, null, 0, null, null, null, null, null));
         expectThrows(IllegalArgumentException.class, () -> new Level(1, 0, 1, null));
-        expectThrows(IllegalArgumentException.class, () -> new Opening(0.5, 0.2));
+        expectThrows(IllegalArgumentException.class, () -> new OpenShare(0.5, 0.2));
     }
 }

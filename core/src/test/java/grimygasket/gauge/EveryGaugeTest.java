@@ -7,7 +7,7 @@ import static org.testng.Assert.expectThrows;
 
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.pack.Ratings;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -23,7 +23,7 @@ public class EveryGaugeTest {
         return Gauges.ALL.stream().map(gauge -> new Object[] {gauge}).toArray(Object[][]::new);
     }
 
-    private static Judgement judge(Gauge gauge, Map<String, Typed> typed, Family family) {
+    private static Judgement judge(Gauge gauge, Map<String, Typed> typed, UnitSystem family) {
         return gauge.judge(Readings.of(gauge.inputs(), typed, Ratings.NONE, family));
     }
 
@@ -37,7 +37,7 @@ public class EveryGaugeTest {
                 typed.put(input.id(), Typed.of(any(input, random)));
             }
             try {
-                var judgement = judge(gauge, typed, Family.METRIC);
+                var judgement = judge(gauge, typed, UnitSystem.METRIC);
                 judgement
                         .results()
                         .forEach(result -> assertFalse(
@@ -59,7 +59,7 @@ public class EveryGaugeTest {
         }
         double share = random.nextInt(5) == 0 ? random.nextInt(2) : random.nextDouble();
         double base = input.least() + share * (input.most() - input.least());
-        var unit = input.quantity().unit(Family.METRIC);
+        var unit = input.quantity().unit(UnitSystem.METRIC);
         double shown =
                 Math.min(unit.fromBase(input.most()), Math.max(unit.fromBase(input.least()), unit.fromBase(base)));
         return new BigDecimal(shown).toPlainString();
@@ -73,16 +73,16 @@ public class EveryGaugeTest {
             var us = new HashMap<String, Typed>();
             for (var input : gauge.inputs()) {
                 double base = input.least() + random.nextDouble() * (input.most() - input.least());
-                for (var family : Family.values()) {
+                for (var family : UnitSystem.values()) {
                     var text = input.options().isEmpty()
                             ? new BigDecimal(input.quantity().unit(family).fromBase(base)).toPlainString()
                             : input.options().get(0).id();
-                    (family == Family.METRIC ? metric : us).put(input.id(), Typed.of(text));
+                    (family == UnitSystem.METRIC ? metric : us).put(input.id(), Typed.of(text));
                 }
             }
             try {
-                var one = judge(gauge, metric, Family.METRIC);
-                var other = judge(gauge, us, Family.US);
+                var one = judge(gauge, metric, UnitSystem.METRIC);
+                var other = judge(gauge, us, UnitSystem.US);
                 for (int r = 0; r < one.results().size(); r++) {
                     double a = one.results().get(r).value().value();
                     double b = other.results().get(r).value().value();
@@ -93,7 +93,7 @@ public class EveryGaugeTest {
                             one.results().get(r).name());
                 }
             } catch (UnfitReadings e) {
-                expectThrows(UnfitReadings.class, () -> judge(gauge, us, Family.US));
+                expectThrows(UnfitReadings.class, () -> judge(gauge, us, UnitSystem.US));
             }
         }
     }
@@ -102,10 +102,10 @@ public class EveryGaugeTest {
     public void justOutsideItsRangeAnInputIsNamed(Gauge gauge) {
         for (var input : gauge.inputs()) {
             if (input.options().isEmpty()) {
-                var unit = input.quantity().unit(Family.METRIC);
+                var unit = input.quantity().unit(UnitSystem.METRIC);
                 var over = new BigDecimal(unit.fromBase(input.most()) * 1.01 + 0.01).toPlainString();
                 var refused = expectThrows(
-                        UnfitReadings.class, () -> judge(gauge, Map.of(input.id(), Typed.of(over)), Family.METRIC));
+                        UnfitReadings.class, () -> judge(gauge, Map.of(input.id(), Typed.of(over)), UnitSystem.METRIC));
                 assertTrue(refused.problems().get(input.id()).contains(input.name()), refused.getMessage());
             }
         }
@@ -122,7 +122,7 @@ public class EveryGaugeTest {
     @Test(dataProvider = "gauges")
     public void itsStepsAreRoundAndFew(Gauge gauge) {
         for (var input : gauge.inputs()) {
-            for (var family : Family.values()) {
+            for (var family : UnitSystem.values()) {
                 double step = input.step(input.quantity().unit(family));
                 double first = step / Math.pow(10, Math.floor(Math.log10(step) + 1e-9));
                 assertTrue(

@@ -5,7 +5,7 @@ import static org.testng.Assert.expectThrows;
 import grimygasket.gauge.Judgement.Result;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.pack.Ratings;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -13,7 +13,7 @@ import java.util.Map;
 final class GaugeBench {
     private final Gauge gauge;
     private final Map<String, Typed> typed = new HashMap<>();
-    private Family family = Family.METRIC;
+    private UnitSystem family = UnitSystem.METRIC;
     private Ratings ratings = Ratings.NONE;
 
     private GaugeBench(String id) {
@@ -25,7 +25,7 @@ final class GaugeBench {
     }
 
     GaugeBench us() {
-        family = Family.US;
+        family = UnitSystem.US;
         return this;
     }
 

@@ -10,7 +10,7 @@ import grimygasket.flow.Suction;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.pack.Ratings;
 import grimygasket.units.Estimate;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;
@@ -69,7 +69,7 @@ public class InverseTest {
         for (int i = 0; i < DRAWS; i++) {
             var typed = new HashMap<String, Typed>();
             drawn.readings(random).forEach((input, value) -> typed.put(input, Typed.of(String.format("%.9f", value))));
-            var judgement = gauge.judge(Readings.of(gauge.inputs(), typed, Ratings.NONE, Family.METRIC));
+            var judgement = gauge.judge(Readings.of(gauge.inputs(), typed, Ratings.NONE, UnitSystem.METRIC));
             Estimate estimate = judgement.results().stream()
                     .filter(one -> one.name().equals(result))
                     .findFirst()

@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import grimygasket.diagnosis.Packs;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
@@ -40,7 +40,7 @@ public class SourceTest {
         assertEquals(numbers.get("signs/wet/causes/a").value(), 0.9);
         assertEquals(numbers.get("remedies/clean/minutes").value(), 5.0);
         assertEquals(numbers.get("remedies/clean/cures/a").value(), 0.8);
-        assertEquals(numbers.get("ratings/FILL_FLOW").show(Family.METRIC), "3 L/min");
+        assertEquals(numbers.get("ratings/FILL_FLOW").show(UnitSystem.METRIC), "3 L/min");
         assertTrue(pack.sourceOf("faults/a/rate").isEmpty(), "an estimate");
     }
 }

@@ -19,7 +19,7 @@ import grimygasket.pack.Fault;
 import grimygasket.pack.Measure;
 import grimygasket.pack.Measure.Level;
 import grimygasket.pack.Measure.Model;
-import grimygasket.pack.Opening;
+import grimygasket.pack.OpenShare;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
@@ -61,7 +61,7 @@ public class PracticeTest {
                     List.of("trap"),
                     0.01,
                     0.95,
-                    new Opening(0.01, 0.05),
+                    new OpenShare(0.01, 0.05),
                     null,
                     List.of(),
                     Map.of(),
@@ -72,7 +72,7 @@ public class PracticeTest {
                     List.of("tap"),
                     0.01,
                     0.95,
-                    new Opening(0.1, 0.2),
+                    new OpenShare(0.1, 0.2),
                     null,
                     List.of(),
                     Map.of(),

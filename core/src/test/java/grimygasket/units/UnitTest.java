@@ -59,7 +59,7 @@ public class UnitTest {
     @Test
     public void everyQuantityIsKeptInItsMetricUnit() {
         for (var quantity : Quantity.values()) {
-            var base = quantity == Quantity.SHARE ? Unit.SHARE : quantity.unit(Family.METRIC);
+            var base = quantity == Quantity.SHARE ? Unit.SHARE : quantity.unit(UnitSystem.METRIC);
             assertEquals(base.toBase(7.5), 7.5, quantity.name());
         }
     }
@@ -67,7 +67,8 @@ public class UnitTest {
     @Test
     public void aSymbolOfAQuantityMeansOneUnit() {
         for (var quantity : Quantity.values()) {
-            var units = Stream.concat(Arrays.stream(Family.values()).map(quantity::unit), quantity.others().stream())
+            var units = Stream.concat(
+                            Arrays.stream(UnitSystem.values()).map(quantity::unit), quantity.others().stream())
                     .distinct()
                     .toList();
             assertEquals(units.stream().map(Unit::symbol).distinct().count(), units.size(), quantity.name());
@@ -76,12 +77,12 @@ public class UnitTest {
 
     @Test
     public void aValueIsShownInBothFamilies() {
-        assertEquals(Quantity.FLOW.show(15, Family.METRIC), "15 L/min");
-        assertEquals(Quantity.FLOW.show(15, Family.US), "3.96 gal/min");
-        assertEquals(Quantity.TEMPERATURE.show(49, Family.US), "120 °F");
-        assertEquals(Quantity.SHARE.show(0.0956, Family.METRIC), "9.6%");
-        assertEquals(Quantity.SHARE.show(0.399, Family.US), "40%");
-        assertEquals(Quantity.MONEY.show(99.6, Family.METRIC), "99.60");
+        assertEquals(Quantity.FLOW.show(15, UnitSystem.METRIC), "15 L/min");
+        assertEquals(Quantity.FLOW.show(15, UnitSystem.US), "3.96 gal/min");
+        assertEquals(Quantity.TEMPERATURE.show(49, UnitSystem.US), "120 °F");
+        assertEquals(Quantity.SHARE.show(0.0956, UnitSystem.METRIC), "9.6%");
+        assertEquals(Quantity.SHARE.show(0.399, UnitSystem.US), "40%");
+        assertEquals(Quantity.MONEY.show(99.6, UnitSystem.METRIC), "99.60");
         assertTrue(Quantity.HARDNESS.others().contains(Unit.GERMAN_DEGREE));
     }
 }

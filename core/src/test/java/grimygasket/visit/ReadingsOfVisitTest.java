@@ -20,8 +20,8 @@ import grimygasket.pack.Reading;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
 import grimygasket.units.Amount;
-import grimygasket.units.Family;
 import grimygasket.units.Quantity;
+import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -135,9 +135,9 @@ public class ReadingsOfVisitTest {
     public void aProofsReadingIsWrittenInTheFamilysUnit() {
         var flow = new Reading("Flow", null, Quantity.FLOW, Reading.Better.MORE, null, null, null);
         assertEquals(flow.unit(), "L/min");
-        assertEquals(flow.show(14, Family.US), "3.7 gal/min");
+        assertEquals(flow.show(14, UnitSystem.US), "3.7 gal/min");
         assertEquals(
-                new Reading("Weight", "kg", null, Reading.Better.LESS, null, null, null).show(2.5, Family.US),
+                new Reading("Weight", "kg", null, Reading.Better.LESS, null, null, null).show(2.5, UnitSystem.US),
                 "2.5 kg");
     }
 }

@@ -36,7 +36,8 @@ final class Installation implements AutoCloseable {
     private final Path folder;
     private final int databasePort = freePort();
     private final int port = freePort();
-    private final Process application;
+    private final boolean demo;
+    private Process application;
 
     private final Snapshot first;
 
@@ -68,8 +69,14 @@ final class Installation implements AutoCloseable {
     }
 
     Installation(boolean demo) throws IOException, InterruptedException {
+        this.demo = demo;
         folder = Files.createTempDirectory("gasket-e2e");
         startDatabase();
+        startApplication();
+        first = new Snapshot(this::connection);
+    }
+
+    final void startApplication() throws IOException, InterruptedException {
         var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
         command.environment().putAll(databaseEnvironment());
         command.environment()
@@ -91,7 +98,20 @@ final class Installation implements AutoCloseable {
             close();
             throw e;
         }
-        first = new Snapshot(this::connection);
+    }
+
+    /** As if somebody pulled its plug. */
+    void killApplication() throws InterruptedException {
+        application.destroyForcibly().waitFor();
+    }
+
+    /** As if somebody pulled its plug. */
+    void killDatabase() throws IOException {
+        var pid = Long.parseLong(Files.readString(folder.resolve("pid")).strip());
+        ProcessHandle.of(pid).ifPresent(database -> {
+            database.destroyForcibly();
+            database.onExit().join();
+        });
     }
 
     String address() {

@@ -1,7 +1,7 @@
 package grimygasket.server.accounts;
 
 import grimygasket.server.accounts.ColleagueController.Colleague;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -38,14 +38,14 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** The units that somebody works in. */
-    public Family family(UUID id) {
-        return Family.valueOf(jdbc.sql("select units from account where id = :id")
+    public UnitSystem family(UUID id) {
+        return UnitSystem.valueOf(jdbc.sql("select units from account where id = :id")
                 .param("id", id)
                 .query(String.class)
                 .single());
     }
 
-    void setFamily(UUID id, Family family) {
+    void setFamily(UUID id, UnitSystem family) {
         jdbc.sql("update account set units = :units where id = :id")
                 .param("units", family.name())
                 .param("id", id)

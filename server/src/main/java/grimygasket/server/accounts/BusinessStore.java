@@ -1,6 +1,7 @@
 package grimygasket.server.accounts;
 
 import grimygasket.diagnosis.Van;
+import grimygasket.units.UnitSystem;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Digits;
@@ -13,12 +14,17 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.SimplePropertyRowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** The business that this installation works for. */
 @Repository
 public class BusinessStore {
+    private static final RowMapper<Business> BUSINESS = new SimplePropertyRowMapper<>(Business.class);
+
     private final JdbcClient jdbc;
 
     BusinessStore(JdbcClient jdbc) {
@@ -63,6 +69,22 @@ public class BusinessStore {
     public Business get() {
         return jdbc.sql("select name, currency, labour_per_hour, return_trip_minutes, mains_volts from business")
                 .query(Business.class)
+                .single();
+    }
+
+    /** @param units that somebody works in */
+    public record Settings(Business business, UnitSystem units) {}
+
+    /** What is reckoned with for somebody, read at once. */
+    public Settings settings(UUID account) {
+        return jdbc.sql("""
+                        select name, currency, labour_per_hour, return_trip_minutes, mains_volts,
+                               (select units from account where id = :account) as units
+                        from business
+                        """)
+                .param("account", account)
+                .query((row, number) ->
+                        new Settings(BUSINESS.mapRow(row, number), UnitSystem.valueOf(row.getString("units"))))
                 .single();
     }
 

@@ -1,6 +1,6 @@
 package grimygasket.server.accounts;
 
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import grimygasket.visit.Authority;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -13,9 +13,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class SessionController {
-    record Session(UUID id, String login, String name, boolean lead, String business, String currency, Family units) {}
+    record Session(
+            UUID id, String login, String name, boolean lead, String business, String currency, UnitSystem units) {}
 
-    record Units(@NotNull Family units) {}
+    record Units(@NotNull UnitSystem units) {}
 
     private final BusinessStore business;
     private final AccountStore accounts;

@@ -3,6 +3,7 @@ package grimygasket.server.calls;
 import grimygasket.call.Call;
 import grimygasket.call.Complaint;
 import grimygasket.call.Head;
+import grimygasket.diagnosis.Step;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.MachineStore;
@@ -42,6 +43,15 @@ class CallController {
     @GetMapping
     CallView call(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
         return views.of(callId, me);
+    }
+
+    @GetMapping("/steps/{kind}/{stepId}")
+    Step step(
+            @PathVariable UUID callId,
+            @PathVariable Step.Kind kind,
+            @PathVariable String stepId,
+            @AuthenticationPrincipal SignedIn me) {
+        return views.step(callId, kind, stepId, me);
     }
 
     @PutMapping

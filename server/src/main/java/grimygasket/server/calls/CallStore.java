@@ -2,6 +2,7 @@ package grimygasket.server.calls;
 
 import grimygasket.call.Call;
 import grimygasket.call.CallMachine;
+import grimygasket.call.Command;
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
 import grimygasket.call.Entry;
@@ -44,10 +45,18 @@ public class CallStore {
                     where f.machine_id = m.id) as features,
                    (select json_objectagg(r.rating, r.value) from machine_rating r
                     where r.machine_id = m.id) as ratings,
-                   k.id as customer_id, k.name, k.street, k.phone
+                   k.id as customer_id, k.name, k.street, k.phone,
+                   not exists (select 1 from service_call o where o.visit_id = c.visit_id and o.id <> c.id) as alone
             from service_call c
             join machine m on m.id = c.machine_id
             join customer k on k.id = m.customer_id
+            """;
+
+    /** Bound to the call, so that it is read once the call is locked; and not locked itself, which would hold up others. */
+    private static final String BEFORE = """
+            c.record,
+            (select log.body from command_log log where log.id = :command and log.call_id = c.id) as body,
+            (select log.detail from command_log log where log.id = :command and log.call_id = c.id) as detail,
             """;
 
     private final JdbcClient jdbc;
@@ -101,11 +110,20 @@ public class CallStore {
                 .optional();
     }
 
-    /** The call, locked until the transaction ends. */
-    Filed locked(UUID id) {
-        return jdbc.sql(CALLS + "where c.id = :id for update")
-                .param("id", id)
-                .query(this::filed)
+    /**
+     * A call, locked until the transaction ends.
+     *
+     * @param before what a command that came before was to change, and the problem document if it was not taken; both null
+     *     for a command that is new
+     */
+    record Locked(Filed filed, String before, String detail) {}
+
+    /** The call of a command, with what became of the command before, should it be a repeat. */
+    Locked locked(Command command) {
+        return jdbc.sql(CALLS.replace("c.record,", BEFORE) + "where c.id = :id for update")
+                .param("id", command.call())
+                .param("command", command.id())
+                .query((row, number) -> new Locked(filed(row, number), row.getString("body"), row.getString("detail")))
                 .optional()
                 .orElseThrow(CallStore::notOnFile);
     }
@@ -136,12 +154,15 @@ public class CallStore {
     }
 
     /** The other calls of a visit. */
-    List<Filed> beside(Head head) {
-        return jdbc.sql(CALLS + "where c.visit_id = :visitId and c.id <> :id order by c.id")
-                .param("visitId", head.visitId())
-                .param("id", head.id())
-                .query(this::filed)
-                .list();
+    List<Filed> beside(Filed one) {
+        var head = one.call().head();
+        return one.isAlone()
+                ? List.of()
+                : jdbc.sql(CALLS + "where c.visit_id = :visitId and c.id <> :id order by c.id")
+                        .param("visitId", head.visitId())
+                        .param("id", head.id())
+                        .query(this::filed)
+                        .list();
     }
 
     /** Machine to the closed calls about it, latest first. */
@@ -222,7 +243,8 @@ public class CallStore {
                         row.getObject("customer_id", UUID.class),
                         row.getString("name"),
                         row.getString("street"),
-                        row.getString("phone")));
+                        row.getString("phone")),
+                row.getBoolean("alone"));
     }
 
     private static Head head(ResultSet row) throws SQLException {

@@ -12,9 +12,8 @@ import grimygasket.diagnosis.Assessment;
 import grimygasket.gauge.Verdict;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Measure;
-import grimygasket.pack.Piece;
 import grimygasket.server.machines.Customer;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Gap;
 import grimygasket.visit.Isolation;
@@ -49,7 +48,7 @@ import org.jspecify.annotations.Nullable;
  * @param tray what came off, in the order in which it goes back
  * @param family id of the family of models that the machine belongs to; null for none
  * @param freeCups the next free cups for screws
- * @param toLay layer id to what is known to come off for work there and is not on the tray yet
+ * @param toLay layer id to the ids of the pieces that are known to come off for work there and are not on the tray yet
  * @param wanted layer id, or nothing for work from outside, to the layers of which something is wanted on the tray when it is
  *     worked there
  * @param onlyDirty ids of the remedies at whose places something was found only dirty
@@ -103,7 +102,7 @@ public record CallView(
         Tray tray,
         List<String> freeCups,
         @Nullable String family,
-        Map<String, List<Piece>> toLay,
+        Map<String, List<String>> toLay,
         Map<String, List<String>> wanted,
         List<String> onlyDirty,
         Map<String, List<Places.Work>> places,
@@ -114,7 +113,7 @@ public record CallView(
         BigDecimal partsTotal,
         List<Article> vanParts,
         Assessment assessment,
-        Family units,
+        UnitSystem units,
         Map<String, Measurable> measures,
         Map<UUID, Judged> readings,
         Map<String, Double> openings,

@@ -7,21 +7,23 @@ import grimygasket.call.Head;
 import grimygasket.call.PartUse;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Step;
 import grimygasket.gauge.ResidualWater;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Layer;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Piece;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
-import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView.DueDate;
 import grimygasket.server.calls.CallView.RingSegment;
 import grimygasket.server.calls.CallView.StandingLitres;
 import grimygasket.server.knowhow.Library;
+import grimygasket.server.web.Problem;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Curing;
 import grimygasket.visit.Gap;
@@ -61,21 +63,13 @@ public class CallViews {
     private final CallStore calls;
     private final Knowhows knowhows;
     private final Assessments assessments;
-    private final AccountStore accounts;
     private final Library library;
     private final Clock clock;
 
-    CallViews(
-            CallStore calls,
-            Knowhows knowhows,
-            Assessments assessments,
-            AccountStore accounts,
-            Library library,
-            Clock clock) {
+    CallViews(CallStore calls, Knowhows knowhows, Assessments assessments, Library library, Clock clock) {
         this.calls = calls;
         this.knowhows = knowhows;
         this.assessments = assessments;
-        this.accounts = accounts;
         this.library = library;
         this.clock = clock;
     }
@@ -94,7 +88,7 @@ public class CallViews {
         var pack = known.knowhow().pack();
         var machine = known.knowhow().machine();
         var assessment = one.assessment();
-        var family = accounts.family(me.id());
+        var family = known.units();
         var readings = new ReadingsOfCall(pack, machine, family);
         var job = call.job();
         var visit = call.visit(known.knowhow(), now);
@@ -126,7 +120,7 @@ public class CallViews {
                 head.advice(),
                 known.filed().customer(),
                 call.machine(),
-                calls.beside(head).stream().map(this::beside).toList(),
+                calls.beside(known.filed()).stream().map(this::beside).toList(),
                 head.follows(),
                 Optional.ofNullable(head.follows())
                         .flatMap(calls::find)
@@ -152,7 +146,10 @@ public class CallViews {
                         .orElse(null),
                 pack.layers().stream()
                         .collect(Collectors.toMap(
-                                Layer::id, layer -> Opening.proposed(pack, machine, layer.id(), onTray))),
+                                Layer::id,
+                                layer -> Opening.proposed(pack, machine, layer.id(), onTray).stream()
+                                        .map(Piece::id)
+                                        .toList())),
                 wanted(pack, machine, visit),
                 Curing.onlyDirty(pack, visit.conditions()).stream()
                         .map(Remedy::id)
@@ -167,7 +164,7 @@ public class CallViews {
                 call.parts(),
                 call.parts().stream().map(PartUse::total).reduce(BigDecimal.ZERO, BigDecimal::add),
                 known.knowhow().shelf(),
-                assessment,
+                assessment.brief(),
                 family,
                 readings.measures(),
                 readings.judged(call.story()),
@@ -211,6 +208,16 @@ public class CallViews {
             }
         }
         return before;
+    }
+
+    /** A step of a call's plan with all its detail, for whoever takes it out of turn. */
+    Step step(UUID callId, Step.Kind kind, String id, SignedIn me) {
+        return assessments
+                .of(knowhows.of(calls.call(callId), me.id()))
+                .assessment()
+                .plan()
+                .step(kind, id)
+                .orElseThrow(() -> new Problem(Problem.Kind.NOT_FOUND, "This step is not in the plan any more."));
     }
 
     /** When the work of the call's day began; what was done on an earlier visit does not count. */

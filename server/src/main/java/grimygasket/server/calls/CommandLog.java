@@ -4,7 +4,6 @@ import grimygasket.call.Command;
 import grimygasket.server.web.SealedTypes;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -30,27 +29,11 @@ public class CommandLog {
     }
 
     /**
-     * What became of a command.
-     *
-     * @param body what it was to change
-     * @param detail the problem document of one that was not taken; null for one that was
-     */
-    record Kept(String body, String detail) {}
-
-    /**
      * A call that has changed.
      *
      * @param seq where in the log it stands
      */
     record Changed(long seq, UUID call, UUID command) {}
-
-    /** What became of a command that came before. */
-    Optional<Kept> kept(UUID command) {
-        return jdbc.sql("select body, detail from command_log where id = :id")
-                .param("id", command)
-                .query(Kept.class)
-                .optional();
-    }
 
     /** What a command is to change, as it is kept. */
     String body(Command command) {

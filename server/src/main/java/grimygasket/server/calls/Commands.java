@@ -6,8 +6,8 @@ import grimygasket.call.Outcome;
 import grimygasket.call.Person;
 import grimygasket.call.Reason;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallStore.Locked;
 import grimygasket.server.calls.CommandLog.Became;
-import grimygasket.server.calls.CommandLog.Kept;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.ShelfStore;
@@ -85,10 +85,10 @@ public class Commands {
     /** Handles a command once: a repeat gets what became of it before. */
     @Transactional
     public Handled handle(Command command, SignedIn me) {
-        var known = knowhows.of(calls.locked(command.call()), me.id());
-        var before = log.kept(command.id());
-        if (before.isPresent()) {
-            return repeated(known, command, before.get());
+        var locked = calls.locked(command);
+        var known = knowhows.of(locked.filed(), me.id());
+        if (locked.before() != null) {
+            return repeated(known, command, locked);
         }
         var person = new Person(me.id(), me.fullName(), me.rank());
         var outcome = known.call().apply(command, person, known.knowhow());
@@ -117,11 +117,12 @@ public class Commands {
         log.addNew(UUID.randomUUID(), "bring-in", call.head().id(), account, clock.instant(), call.head());
     }
 
-    private Handled repeated(Known known, Command command, Kept kept) {
-        if (!kept.body().equals(log.body(command))) {
+    private Handled repeated(Known known, Command command, Locked before) {
+        if (!before.before().equals(log.body(command))) {
             return new Handled(known, Refusals.of(Outcome.refused(Reason.Kind.BORROWED_ID)));
         }
-        return new Handled(known, kept.detail() == null ? null : json.readValue(kept.detail(), ProblemDetail.class));
+        return new Handled(
+                known, before.detail() == null ? null : json.readValue(before.detail(), ProblemDetail.class));
     }
 
     /** Keeps the call, and what others ask for across calls: machines, parts, and the schools of a closed call. */

@@ -3,9 +3,13 @@ package grimygasket.server.calls;
 import grimygasket.call.Call;
 import grimygasket.server.machines.Customer;
 
-/** A call as it is on file, with whose machine it is about. */
-public record Filed(Call call, Customer customer) {
+/**
+ * A call as it is on file, with whose machine it is about.
+ *
+ * @param isAlone whether no other machine is looked at on its visit
+ */
+public record Filed(Call call, Customer customer, boolean isAlone) {
     Filed with(Call other) {
-        return new Filed(other, customer);
+        return new Filed(other, customer, isAlone);
     }
 }

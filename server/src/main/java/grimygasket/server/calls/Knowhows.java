@@ -7,7 +7,7 @@ import grimygasket.call.Knowhow;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.BusinessStore;
-import grimygasket.server.accounts.BusinessStore.Business;
+import grimygasket.server.accounts.BusinessStore.Settings;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.shelf.Shelf;
@@ -64,7 +64,7 @@ public class Knowhows {
         var followed = schools.of(heads.stream()
                 .flatMap(head -> Stream.of(head.id(), head.accountId()))
                 .collect(Collectors.toSet()));
-        var settings = business.get();
+        var settings = business.settings(account);
         var shelf = shelves.shelf(
                 account, some.stream().map(one -> one.call().machine().kind()).collect(Collectors.toSet()));
         var earlier = calls.closedOf(some.stream()
@@ -77,7 +77,7 @@ public class Knowhows {
     }
 
     private Known of(
-            Filed one, Map<String, String> chosen, Business settings, Shelf shelf, Map<UUID, List<Call>> earlier) {
+            Filed one, Map<String, String> chosen, Settings settings, Shelf shelf, Map<UUID, List<Call>> earlier) {
         var call = one.call();
         var known = library.knowhow(call.machine(), call.head().revision());
         var machine = Machine.of(
@@ -85,7 +85,7 @@ public class Knowhows {
                         call.machine().features(),
                         chosen,
                         call.machine().ratings())
-                .on(settings.mainsVolts());
+                .on(settings.business().mainsVolts());
         var parts = shelf.partsFor(call.machine().kind(), call.machine().maker());
         var before = call.head().upkeep()
                 ? before(call, known.pack(), earlier.getOrDefault(call.machine().id(), List.of()))
@@ -96,8 +96,9 @@ public class Knowhows {
         return new Known(
                 one,
                 new Knowhow(known.pack(), codes, machine, parts, before),
-                settings.van(Article.prices(parts), Article.onBoard(parts)),
-                settings.mainsVolts());
+                settings.business().van(Article.prices(parts), Article.onBoard(parts)),
+                settings.units(),
+                settings.business().mainsVolts());
     }
 
     /** What the call has kept, or else what whose round it is on has chosen. */

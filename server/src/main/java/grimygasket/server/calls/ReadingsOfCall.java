@@ -7,7 +7,7 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.server.calls.CallView.Judged;
 import grimygasket.server.calls.CallView.Measurable;
-import grimygasket.units.Family;
+import grimygasket.units.UnitSystem;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,9 +16,9 @@ import java.util.UUID;
 /** What can be measured on a call's machine, and what its readings mean. */
 final class ReadingsOfCall {
     private final Map<String, Expectation> expectations;
-    private final Family family;
+    private final UnitSystem family;
 
-    ReadingsOfCall(Pack pack, Machine machine, Family family) {
+    ReadingsOfCall(Pack pack, Machine machine, UnitSystem family) {
         this.family = family;
         this.expectations = Expectation.of(pack, machine);
     }

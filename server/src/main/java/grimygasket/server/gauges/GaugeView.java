@@ -4,10 +4,10 @@ import grimygasket.gauge.Gauge;
 import grimygasket.gauge.Input;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Ratings;
-import grimygasket.units.Family;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
+import grimygasket.units.UnitSystem;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -37,7 +37,7 @@ record GaugeView(String id, String name, @Nullable String group, String tells, S
             double most,
             double step) {}
 
-    static GaugeView of(Gauge gauge, Ratings ratings, Family family) {
+    static GaugeView of(Gauge gauge, Ratings ratings, UnitSystem family) {
         return new GaugeView(
                 gauge.id(),
                 gauge.name(),
@@ -47,7 +47,7 @@ record GaugeView(String id, String name, @Nullable String group, String tells, S
                 gauge.inputs().stream().map(input -> of(input, ratings, family)).toList());
     }
 
-    private static InputView of(Input input, Ratings ratings, Family family) {
+    private static InputView of(Input input, Ratings ratings, UnitSystem family) {
         var unit = input.quantity().unit(family);
         return new InputView(
                 input.id(),
@@ -65,11 +65,11 @@ record GaugeView(String id, String name, @Nullable String group, String tells, S
     }
 
     /** The technician's own; of a quantity that strips and instruments give in several, all of them. */
-    private static List<String> units(Quantity quantity, Family family) {
+    private static List<String> units(Quantity quantity, UnitSystem family) {
         var own = Stream.of(quantity.unit(family));
         var all = quantity.others().isEmpty()
                 ? own
-                : Stream.of(own, Arrays.stream(Family.values()).map(quantity::unit), quantity.others().stream())
+                : Stream.of(own, Arrays.stream(UnitSystem.values()).map(quantity::unit), quantity.others().stream())
                         .flatMap(units -> units);
         return all.map(Unit::symbol).distinct().toList();
     }

@@ -5,8 +5,8 @@ import grimygasket.gauge.Judgement;
 import grimygasket.gauge.Picture;
 import grimygasket.gauge.Verdict;
 import grimygasket.units.Estimate;
-import grimygasket.units.Family;
 import grimygasket.units.Unit;
+import grimygasket.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -58,7 +58,7 @@ record JudgementView(
     /** Width of an interval in standard deviations. */
     private static final double WIDTH = 2 * Estimate.COVERAGE;
 
-    static JudgementView of(Gauge gauge, Judgement judgement, Family family) {
+    static JudgementView of(Gauge gauge, Judgement judgement, UnitSystem family) {
         var results = judgement.results().stream()
                 .map(result -> of(result.name(), result.value(), family))
                 .toList();
@@ -72,9 +72,9 @@ record JudgementView(
                 text(gauge, judgement, results));
     }
 
-    private static ResultView of(String name, Estimate value, Family family) {
+    private static ResultView of(String name, Estimate value, UnitSystem family) {
         var unit = value.quantity().unit(family);
-        var other = value.quantity().unit(family == Family.METRIC ? Family.US : Family.METRIC);
+        var other = value.quantity().unit(family == UnitSystem.METRIC ? UnitSystem.US : UnitSystem.METRIC);
         boolean exact = value.low() == value.high();
         return new ResultView(
                 name,
@@ -90,7 +90,7 @@ record JudgementView(
         return unit.show(value.low()) + " to " + unit.show(value.high());
     }
 
-    private static PictureView of(Picture picture, Family family) {
+    private static PictureView of(Picture picture, UnitSystem family) {
         var x = picture.x().quantity().unit(family);
         var y = picture.y().quantity().unit(family);
         return new PictureView(

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import grimygasket.server.Statements;
 import java.math.BigDecimal;
 import java.util.Set;
 import java.util.UUID;
@@ -249,5 +250,34 @@ public class CallTest extends ServerTest {
     @Test
     public void aCallOfSomebodyElseIsNotThere() {
         assertEquals(signedIn().get("/api/calls/" + UUID.randomUUID()).kind(), "not-found");
+    }
+
+    @Test
+    public void anEntryTakesFewStatementsAndReadingWritesNothing() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var answers = Stream.of("smell", "gritty", "rattle").iterator();
+        var statements = new Statements(jdbc);
+        long entry = statements.of(() -> call.enter("SIGN", answers.next(), "yes"));
+        assertTrue(entry <= 8, entry + " statements");
+        assertEquals(statements.writes(call::get), 0);
+        assertEquals(statements.writes(() -> client.get("/api/round")), 0);
+    }
+
+    @Test
+    public void aStepFarDownTheListIsToldWholeWhenItIsTaken() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var others = call.get().body().path("assessment").path("plan").path("alternatives");
+        var last = others.valueStream()
+                .filter(step -> step.path("kind").asString().equals("CHECK"))
+                .reduce((one, next) -> next)
+                .orElseThrow();
+        assertEquals(last.path("prospects").size(), 0);
+        var whole = client.get(call.path + "/steps/CHECK/" + last.path("id").asString())
+                .body();
+        assertEquals(whole.path("name"), last.path("name"));
+        assertTrue(whole.path("prospects").size() >= 2, whole.toString());
+        assertEquals(client.get(call.path + "/steps/CHECK/dragons").kind(), "not-found");
     }
 }

@@ -4,9 +4,9 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import grimygasket.server.Statements;
 import grimygasket.server.calls.Calls;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -66,12 +66,13 @@ public class RoundTest extends ServerTest {
         var day = "/api/round/2031-07-01";
         addOn("2031-07-01", client);
         int calls = client.get(day).body().path("calls").size();
-        long few = statements(() -> client.get(day));
+        var statements = new Statements(jdbc);
+        long few = statements.of(() -> client.get(day));
         for (int i = 0; i < 4; i++) {
             addOn("2031-07-01", client);
         }
         assertEquals(client.get(day).body().path("calls").size(), calls + 4);
-        assertEquals(statements(() -> client.get(day)), few);
+        assertEquals(statements.of(() -> client.get(day)), few);
     }
 
     private static void addOn(String day, Client client) {
@@ -81,24 +82,6 @@ public class RoundTest extends ServerTest {
                 Calls.body("Does not drain", "Tess Orrin", "Corvanne").replace("2031-05-06", day));
         call.enter("CHECK", "filter-look", "clean");
         call.lay("filter");
-    }
-
-    /** How many statements an answer takes; the least of some tries, as the server looks after its sessions meanwhile. */
-    private long statements(Runnable request) {
-        return IntStream.range(0, 3)
-                .mapToLong(i -> {
-                    long before = selects();
-                    request.run();
-                    return selects() - before;
-                })
-                .min()
-                .orElseThrow();
-    }
-
-    private long selects() {
-        return jdbc.sql("show global status like 'Com_select'")
-                .query((row, number) -> row.getLong("Value"))
-                .single();
     }
 
     @Test

@@ -1,2 +1,2 @@
 /** Simulated devices and services that ship with the application, and say that they are. */
-package grimygasket.server.standins;
+package grimygasket.server.simulation;

@@ -1,7 +1,7 @@
 package grimygasket.units;
 
 /** The units that somebody works in. */
-public enum Family {
+public enum UnitSystem {
     METRIC,
     US
 }

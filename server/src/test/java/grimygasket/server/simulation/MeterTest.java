@@ -1,4 +1,4 @@
-package grimygasket.server.standins;
+package grimygasket.server.simulation;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;

@@ -1,4 +1,4 @@
-package grimygasket.server.standins;
+package grimygasket.server.simulation;
 
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Check;
@@ -13,8 +13,8 @@ import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.Shipped;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import grimygasket.units.Family;
 import grimygasket.units.Quantity;
+import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -123,7 +123,7 @@ class MeterController {
                 Meter.of(simulated, measured), measured.measure().quantity(), family(me), Math.max(given, last));
     }
 
-    private Family family(SignedIn me) {
+    private UnitSystem family(SignedIn me) {
         return accounts.family(me.id());
     }
 

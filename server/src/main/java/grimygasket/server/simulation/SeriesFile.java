@@ -1,11 +1,11 @@
-package grimygasket.server.standins;
+package grimygasket.server.simulation;
 
-import grimygasket.server.standins.SeriesController.Moment;
+import grimygasket.server.simulation.SeriesController.Moment;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import grimygasket.units.Family;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
+import grimygasket.units.UnitSystem;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -77,12 +77,12 @@ final class SeriesFile {
     }
 
     private static Unit unit(Quantity quantity, String symbol, String where) {
-        return Stream.concat(Arrays.stream(Family.values()).map(quantity::unit), quantity.others().stream())
+        return Stream.concat(Arrays.stream(UnitSystem.values()).map(quantity::unit), quantity.others().stream())
                 .filter(unit -> unit.symbol().equals(symbol))
                 .findFirst()
                 .orElseThrow(() -> problem(where + "“" + symbol + "” is not a unit for this; it should be "
-                        + quantity.unit(Family.METRIC).symbol() + " or "
-                        + quantity.unit(Family.US).symbol() + "."));
+                        + quantity.unit(UnitSystem.METRIC).symbol() + " or "
+                        + quantity.unit(UnitSystem.US).symbol() + "."));
     }
 
     private static Problem problem(String sentence) {

@@ -6,12 +6,12 @@ package grimygasket.pack;
  * @param least share of the normal opening, 0 to 1
  * @param most share of the normal opening, from {@code least} to 1
  */
-public record Opening(double least, double most) {
+public record OpenShare(double least, double most) {
     /** Where the pack says nothing: what is bad enough to be called for. */
-    static final Opening USUAL = new Opening(0.03, 0.35);
+    static final OpenShare USUAL = new OpenShare(0.03, 0.35);
 
-    public Opening {
-        Range.share("least opening", least);
-        Range.between("most opening", most, least, 1);
+    public OpenShare {
+        Arguments.share("least opening", least);
+        Arguments.between("most opening", most, least, 1);
     }
 }

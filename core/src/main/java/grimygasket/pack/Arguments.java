@@ -1,8 +1,8 @@
 package grimygasket.pack;
 
 /** Argument checks that name the bad value. */
-final class Range {
-    private Range() {}
+final class Arguments {
+    private Arguments() {}
 
     /** A probability strictly between 0 and 1: certainty either way could never be revised by evidence. */
     static double open(String what, double value) {

@@ -1,4 +1,4 @@
-package grimygasket.server.standins;
+package grimygasket.server.simulation;
 
 import grimygasket.gauge.Steady;
 import grimygasket.server.accounts.AccountStore;

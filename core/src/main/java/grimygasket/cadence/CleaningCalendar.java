@@ -4,7 +4,7 @@ import grimygasket.pack.Cadence;
 import java.util.Collection;
 
 /** How a technician sets the next date, a school of practitioners. */
-public enum Calendar {
+public enum CleaningCalendar {
     SHORT,
     LONG,
     /** By what is found; as long as nothing has been found yet, from the middle of the two calendars on. */
@@ -14,7 +14,7 @@ public enum Calendar {
     private static final String SCHOOL = "how-often";
 
     /** The calendar among some traits; {@link #FOUND} if they name none. */
-    public static Calendar of(Collection<String> traits) {
+    public static CleaningCalendar of(Collection<String> traits) {
         for (var calendar : values()) {
             if (traits.contains(SCHOOL + "=" + calendar.name().toLowerCase())) {
                 return calendar;

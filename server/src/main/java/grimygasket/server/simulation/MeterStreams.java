@@ -1,11 +1,11 @@
-package grimygasket.server.standins;
+package grimygasket.server.simulation;
 
 import grimygasket.gauge.Steady;
 import grimygasket.practice.Meter;
 import grimygasket.units.Amount;
-import grimygasket.units.Family;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
+import grimygasket.units.UnitSystem;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -50,7 +50,7 @@ class MeterStreams {
     /**
      * @param given samples that had come before the connection was lost: they are not sent again
      */
-    SseEmitter open(Meter meter, Quantity quantity, Family family, int given) {
+    SseEmitter open(Meter meter, Quantity quantity, UnitSystem family, int given) {
         var emitter = new SseEmitter(LONGEST);
         var samples = new ArrayList<Double>();
         while (meter.samples() < Math.min(given, MOST_SAMPLES)) {
@@ -64,7 +64,8 @@ class MeterStreams {
     }
 
     /** Whoever has gone is sent nothing more: a job that throws is not run again. */
-    private static void send(SseEmitter emitter, Meter meter, List<Double> samples, Quantity quantity, Family family) {
+    private static void send(
+            SseEmitter emitter, Meter meter, List<Double> samples, Quantity quantity, UnitSystem family) {
         samples.add(meter.next());
         try {
             emitter.send(SseEmitter.event()
@@ -77,7 +78,7 @@ class MeterStreams {
         }
     }
 
-    private static Sample sample(Meter meter, List<Double> samples, Quantity quantity, Family family) {
+    private static Sample sample(Meter meter, List<Double> samples, Quantity quantity, UnitSystem family) {
         var unit = quantity.unit(family);
         double last = samples.get(samples.size() - 1);
         return new Sample(

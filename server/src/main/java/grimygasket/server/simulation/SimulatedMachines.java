@@ -1,4 +1,4 @@
-package grimygasket.server.standins;
+package grimygasket.server.simulation;
 
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Diagnosis;

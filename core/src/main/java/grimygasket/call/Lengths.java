@@ -1,7 +1,7 @@
 package grimygasket.call;
 
 /** How long what somebody types may be, in characters. */
-final class Texts {
+final class Lengths {
     static final int MOST_OF_A_CODE = 40;
     static final int MOST_OF_A_COMPLAINT = 500;
     static final int MOST_OF_A_REASON = 500;
@@ -9,5 +9,5 @@ final class Texts {
     static final int MOST_OF_A_SERIAL = 60;
     static final int MOST_OF_A_LINE = 2000;
 
-    private Texts() {}
+    private Lengths() {}
 }

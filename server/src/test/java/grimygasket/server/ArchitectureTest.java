@@ -1,0 +1,38 @@
+package grimygasket.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.testng.annotations.Test;
+
+/** Which package of the server may use which. */
+public class ArchitectureTest {
+    private static final JavaClasses SERVER = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("grimygasket.server");
+
+    @Test
+    public void noPackageUsesOneThatUsesIt() {
+        slices().matching("grimygasket.server.(*)..").should().beFreeOfCycles().check(SERVER);
+    }
+
+    @Test
+    public void onlyWhatChangesCallsKnowsHowTheyAreKept() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages(
+                        "grimygasket.server.calls..",
+                        "grimygasket.server.documents..",
+                        "grimygasket.server.photos..",
+                        "grimygasket.server.round..",
+                        "grimygasket.server.simulation..",
+                        "grimygasket.server.gauges..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("grimygasket.server.calls..")
+                .check(SERVER);
+    }
+}
