@@ -1,25 +1,28 @@
 <script setup lang="ts" generic="T extends string">
+import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
+
 defineProps<{ label: string; options: Record<T, string>; hideLabel?: boolean }>()
 /** The one that is chosen; none at first. */
 const chosen = defineModel<T>()
 </script>
 
 <template>
-  <div role="radiogroup" :aria-label="label">
-    <p v-if="!hideLabel" class="mb-1 text-[0.95rem] font-semibold" aria-hidden="true">{{ label }}</p>
+  <RadioGroup :model-value="(chosen ?? null) as unknown as T" @update:model-value="chosen = $event as T">
+    <RadioGroupLabel as="p" class="mb-1 text-[0.95rem] font-semibold" :class="{ 'sr-only': hideLabel }">
+      {{ label }}
+    </RadioGroupLabel>
     <div class="flex flex-wrap gap-1.5">
-      <button
+      <RadioGroupOption
         v-for="(name, value) in options"
         :key="value"
-        type="button"
-        role="radio"
-        :aria-checked="chosen === value"
-        class="btn px-3"
-        :class="{ 'bg-rubber text-white': chosen === value }"
-        @click="chosen = value as T"
+        v-slot="{ checked }"
+        :value="value"
+        as="template"
       >
-        {{ name }}
-      </button>
+        <button type="button" class="btn px-3" :class="{ 'bg-rubber text-white': checked }">
+          {{ name }}
+        </button>
+      </RadioGroupOption>
     </div>
-  </div>
+  </RadioGroup>
 </template>

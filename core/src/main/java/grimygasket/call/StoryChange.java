@@ -7,6 +7,7 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.gauge.Plausible;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.gauge.UnfitReadings;
+import grimygasket.pack.Check;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.ProofRun;
 import java.util.List;
@@ -129,7 +130,7 @@ public sealed interface StoryChange extends Change {
 
     private static Outcome read(String check, Typed typed, UnitSystem units, Moment moment, Read then) {
         var measure = Optional.ofNullable(Settling.check(moment.knowhow().pack(), check))
-                .map(grimygasket.pack.Check::measure);
+                .map(Check::measure);
         if (measure.isEmpty()) {
             return Outcome.refused(Reason.Kind.NOT_KNOWN, check);
         }

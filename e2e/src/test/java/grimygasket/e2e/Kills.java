@@ -60,13 +60,16 @@ final class Kills {
                 repeats += writer.repeats;
                 for (var command : writer.acknowledged) {
                     acknowledged++;
-                    var rows = installation.rows("""
-                            select (select count(*) from command_log where id = '%1$s' and outcome = 'APPLIED'),
-                                   count(*) from service_call c, json_table(c.record, '$.story[*]' columns (id varchar(40) path '$.id')) e
+                    var log = installation.rows("select outcome from command_log where id = '" + command + "'");
+                    var record = installation.rows("""
+                            select e.id from service_call c,
+                                   json_table(c.record, '$.story[*]' columns (id varchar(40) path '$.id')) e
                             where c.id = '%2$s' and e.id = '%1$s'
                             """.formatted(command, CALL));
-                    if (!rows.get(0).equals(List.of("1", "1"))) {
-                        (rows.get(0).contains("0") ? missing : twice).add(command);
+                    if (log.size() != 1 || record.size() != 1) {
+                        (record.size() > 1 ? twice : missing).add(command);
+                        System.out.println(command + ", number " + writer.acknowledged.indexOf(command) + " of "
+                                + writer.acknowledged.size() + ": in the log " + log + ", in the record " + record);
                     }
                 }
             }

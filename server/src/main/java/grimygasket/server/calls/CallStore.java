@@ -37,6 +37,10 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Repository
 public class CallStore {
+    private static final int MOST_LEFT_OPEN = 100;
+    /** Of what was done on a machine before, nobody looks further back. */
+    private static final int MOST_EARLIER = 30;
+
     private static final String CALLS = """
             select c.id, c.visit_id, c.account_id, c.day, c.planned_at, c.revision, c.follows, c.upkeep, c.closed_at,
                    c.closed_by, c.sign_off, c.advice, c.version, c.record,
@@ -141,12 +145,13 @@ public class CallStore {
                 .list();
     }
 
-    /** Those of earlier days that are still open, the oldest first. */
+    /** Those of earlier days that are still open, the oldest first, as far as anybody looks. */
     public List<Filed> openBefore(UUID accountId, LocalDate day) {
         return jdbc.sql(CALLS + """
                         where c.account_id = :accountId and c.day < :day and c.closed_at is null
-                        order by c.day, c.planned_at, c.id
+                        order by c.day, c.planned_at, c.id limit :most
                         """)
+                .param("most", MOST_LEFT_OPEN)
                 .param("accountId", accountId)
                 .param("day", day)
                 .query(this::filed)
@@ -165,14 +170,22 @@ public class CallStore {
                         .list();
     }
 
-    /** Machine to the closed calls about it, latest first. */
+    /** Machine to the last closed calls about it, latest first. */
     Map<UUID, List<Call>> closedOf(Collection<UUID> machines) {
         if (machines.isEmpty()) {
             return Map.of();
         }
         return jdbc
-                .sql(CALLS + "where c.machine_id in (:machines) and c.closed_at is not null order by c.closed_at desc")
+                .sql(CALLS + """
+                        where c.id in (
+                            select id from (
+                                select id, row_number() over (partition by machine_id order by closed_at desc) as back
+                                from service_call where machine_id in (:machines) and closed_at is not null) last
+                            where back <= :most)
+                        order by c.closed_at desc
+                        """)
                 .param("machines", machines)
+                .param("most", MOST_EARLIER)
                 .query(this::filed)
                 .list()
                 .stream()
@@ -182,7 +195,7 @@ public class CallStore {
 
     /** Puts a call on file; one with its id is left as it is. */
     public boolean addIfNew(Call call) {
-        return jdbc.sql("""
+        boolean added = jdbc.sql("""
                                 insert ignore into service_call
                                     (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep,
                                      closed_at, closed_by, sign_off, advice, version, record)
@@ -197,6 +210,16 @@ public class CallStore {
                         .params(changing(call))
                         .update()
                 == 1;
+        if (added) {
+            jdbc.sql("""
+                            insert into knowhow_use (kind, number, calls) values (:kind, :number, 1)
+                            on duplicate key update calls = calls + 1
+                            """)
+                    .param("kind", call.machine().kind())
+                    .param("number", call.head().revision())
+                    .update();
+        }
+        return added;
     }
 
     /** Keeps a call as it has become. */

@@ -37,9 +37,9 @@ class RevisionStore {
                         select r.number, r.source, r.note, r.at,
                                exists (select 1 from knowhow_active a
                                        where a.kind = r.kind and a.number = r.number) as active,
-                               (select count(*) from service_call c join machine m on m.id = c.machine_id
-                                where m.kind = r.kind and c.revision = r.number) as calls
-                        from knowhow_revision r where r.kind = :kind order by r.number desc
+                               coalesce(u.calls, 0) as calls
+                        from knowhow_revision r left join knowhow_use u on u.kind = r.kind and u.number = r.number
+                        where r.kind = :kind order by r.number desc
                         """).param("kind", kind).query(Revision.class).list();
     }
 

@@ -17,8 +17,10 @@ class CustomerController {
 
     @GetMapping("/api/customers")
     List<Home> search(@RequestParam String search) {
-        return machines.search(search).stream()
-                .map(customer -> new Home(customer, machines.machinesOf(customer.id())))
+        var found = machines.search(search);
+        var machinesOf = machines.machinesOf(found.stream().map(Customer::id).toList());
+        return found.stream()
+                .map(customer -> new Home(customer, machinesOf.getOrDefault(customer.id(), List.of())))
                 .toList();
     }
 }

@@ -3,24 +3,28 @@ package grimygasket.server.machines;
 import grimygasket.call.CallMachine;
 import grimygasket.pack.Rating;
 import grimygasket.server.web.ByOwner;
-import grimygasket.server.web.Problem;
-import grimygasket.server.web.Problem.Kind;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 @Repository
 public class MachineStore {
+    private static final int MOST_FOUND = 12;
+    /** Of what begins with a short word, so many are looked at. */
+    private static final int MOST_LOOKED_AT = 300;
+
     private final JdbcClient jdbc;
 
     MachineStore(JdbcClient jdbc) {
@@ -60,16 +64,12 @@ public class MachineStore {
         if (added == 1) {
             addFeatures(machine.id(), machine.features());
             machine.ratings().forEach((rating, value) -> setRating(machine.id(), rating, value));
+            noteParts(customerId);
         }
     }
 
-    public Machine machine(UUID id) {
-        return Optional.ofNullable(machines(List.of(id)).get(id))
-                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This machine is not on file."));
-    }
-
     /** Machines by their ids; one that is not on file is left out. */
-    public Map<UUID, Machine> machines(Collection<UUID> ids) {
+    private Map<UUID, Machine> machines(Collection<UUID> ids) {
         if (ids.isEmpty()) {
             return Map.of();
         }
@@ -82,42 +82,84 @@ public class MachineStore {
                 .collect(Collectors.toMap(Machine::id, machine -> machine));
     }
 
-    public Customer customerOf(UUID machineId) {
-        return customersOf(List.of(machineId)).get(machineId);
-    }
-
-    /** Machine to whose it is. */
-    public Map<UUID, Customer> customersOf(Collection<UUID> machines) {
-        return ByOwner.read(jdbc, """
-                        select m.id as owner, c.id, c.name, c.street, c.phone
-                        from customer c join machine m on m.customer_id = c.id
-                        where m.id in (:owners)
-                        """, machines, Customer.class).entrySet().stream()
+    /** Customer to their machines; one without any is left out. */
+    Map<UUID, List<Machine>> machinesOf(Collection<UUID> customers) {
+        var ofCustomer = ByOwner.read(
+                jdbc,
+                "select customer_id as owner, id from machine where customer_id in (:owners) order by id",
+                customers,
+                (row, number) -> row.getObject("id", UUID.class));
+        var machines =
+                machines(ofCustomer.values().stream().flatMap(List::stream).toList());
+        return ofCustomer.entrySet().stream()
                 .collect(Collectors.toMap(
-                        Map.Entry::getKey, one -> one.getValue().get(0)));
+                        Map.Entry::getKey,
+                        one -> one.getValue().stream().map(machines::get).toList()));
     }
 
-    public List<Machine> machinesOf(UUID customerId) {
-        return complete(
-                jdbc.sql("""
-                        select id, kind, maker, model, serial, place, version
-                        from machine where customer_id = :customerId order by id
-                        """).param("customerId", customerId).query(Row.class).list());
-    }
-
-    /** Customers whose name, street or phone, or whose machine's maker, model or serial number, contains the text. */
+    /**
+     * Customers of whom every word that was typed is a part: of the name, street or phone, or of a machine's maker, model or
+     * serial number.
+     */
     public List<Customer> search(String text) {
-        return jdbc.sql("""
-                        select c.id, c.name, c.street, c.phone
-                        from customer c
-                        where concat_ws(' ', c.name, c.street, c.phone) like :pattern
-                           or exists (select 1 from machine m where m.customer_id = c.id
-                                      and concat_ws(' ', m.maker, m.model, m.serial) like :pattern)
-                        order by c.name limit 12
-                        """)
-                .param("pattern", "%" + text.strip().replaceAll("([%_\\\\])", "\\\\$1") + "%")
+        var words = SearchParts.words(text);
+        if (words.isEmpty()) {
+            return List.of();
+        }
+        var longest =
+                words.stream().max(Comparator.comparingInt(String::length)).orElseThrow();
+        var sql = new StringBuilder("""
+                select c.id, c.name, c.street, c.phone
+                from (select distinct customer_id from search_part where part like :longest limit :most) found
+                join customer c on c.id = found.customer_id
+                where 1 = 1
+                """);
+        var params = new HashMap<String, Object>(Map.of("longest", beginning(longest), "most", MOST_LOOKED_AT));
+        for (int i = 0; i < words.size(); i++) {
+            sql.append("""
+                     and (concat_ws(' ', c.name, c.street, c.phone) like :word%1$d
+                          or exists (select 1 from machine m where m.customer_id = c.id
+                                     and concat_ws(' ', m.maker, m.model, m.serial) like :word%1$d))
+                    """.formatted(i));
+            params.put("word" + i, "%" + words.get(i) + "%");
+        }
+        return jdbc.sql(sql.append(" order by c.name limit ").append(MOST_FOUND).toString())
+                .params(params)
                 .query(Customer.class)
                 .list();
+    }
+
+    /** Words hold nothing that a pattern takes for more than itself. */
+    private static String beginning(String word) {
+        return word.substring(0, Math.min(word.length(), SearchParts.LONGEST)) + "%";
+    }
+
+    /** Notes what every customer is found by, after they were put on file in another way. */
+    public void noteAllParts() {
+        jdbc.sql("select id from customer").query(UUID.class).list().forEach(this::noteParts);
+    }
+
+    /** Notes what a customer is found by, their machines' data among it. */
+    private void noteParts(UUID customerId) {
+        var texts = jdbc.sql("""
+                        select concat_ws(' ', name, street, phone) from customer where id = :id
+                        union all
+                        select concat_ws(' ', maker, model, serial) from machine where customer_id = :id
+                        """).param("id", customerId).query(String.class).list();
+        jdbc.sql("delete from search_part where customer_id = :id")
+                .param("id", customerId)
+                .update();
+        var parts = List.copyOf(SearchParts.of(texts));
+        if (!parts.isEmpty()) {
+            var values = IntStream.range(0, parts.size())
+                    .mapToObj(i -> "(:part" + i + ", :id)")
+                    .collect(Collectors.joining(", "));
+            var params = new HashMap<String, Object>(Map.of("id", customerId));
+            IntStream.range(0, parts.size()).forEach(i -> params.put("part" + i, parts.get(i)));
+            jdbc.sql("insert into search_part (part, customer_id) values " + values)
+                    .params(params)
+                    .update();
+        }
     }
 
     /** Keeps what a machine has become. */

@@ -3,6 +3,7 @@ package grimygasket.server.setup;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Business;
+import grimygasket.server.machines.MachineStore;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
@@ -38,6 +39,7 @@ class FirstStart implements SmartInitializingSingleton {
 
     private final AccountStore accounts;
     private final BusinessStore business;
+    private final MachineStore machines;
     private final DataSource dataSource;
     private final JdbcClient jdbc;
     private final JsonMapper json;
@@ -49,6 +51,7 @@ class FirstStart implements SmartInitializingSingleton {
     FirstStart(
             AccountStore accounts,
             BusinessStore business,
+            MachineStore machines,
             DataSource dataSource,
             JdbcClient jdbc,
             JsonMapper json,
@@ -58,6 +61,7 @@ class FirstStart implements SmartInitializingSingleton {
             @Value("${GASKET_FIRST_PASSWORD:}") String password) {
         this.accounts = accounts;
         this.business = business;
+        this.machines = machines;
         this.dataSource = dataSource;
         this.jdbc = jdbc;
         this.json = json;
@@ -92,6 +96,7 @@ class FirstStart implements SmartInitializingSingleton {
         script.setSqlScriptEncoding("UTF-8");
         script.execute(dataSource);
         loadRecords();
+        machines.noteAllParts();
     }
 
     /** What the demo's calls hold; their times are in minutes from now. */
