@@ -82,6 +82,27 @@ public class CommandLog {
                 .update();
     }
 
+    /**
+     * Notes that a command came again. As a row is written, who is answered knows that what came before is on the disk, too, and
+     * not only seen by others already.
+     */
+    void addRepeat(Command command, UUID account, Instant received) {
+        jdbc.sql("""
+                        insert into command_log
+                            (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome)
+                        values (:id, :call, :account, :device, :seq, :madeAt, :receivedAt, 'repeat', :body, 'SAME')
+                        """)
+                .param("id", UUID.randomUUID())
+                .param("call", command.call())
+                .param("account", account)
+                .param("device", command.device())
+                .param("seq", command.seq())
+                .param("madeAt", Instant.ofEpochMilli(command.at()))
+                .param("receivedAt", received)
+                .param("body", json.writeValueAsString(command.id()))
+                .update();
+    }
+
     /** Where the log ends. */
     long end() {
         return jdbc.sql("select coalesce(max(seq), 0) from command_log")

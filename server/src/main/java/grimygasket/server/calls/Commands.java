@@ -88,7 +88,7 @@ public class Commands {
         var locked = calls.locked(command);
         var known = knowhows.of(locked.filed(), me.id());
         if (locked.before() != null) {
-            return repeated(known, command, locked);
+            return repeated(known, command, locked, me);
         }
         var person = new Person(me.id(), me.fullName(), me.rank());
         var outcome = known.call().apply(command, person, known.knowhow());
@@ -117,10 +117,11 @@ public class Commands {
         log.addNew(UUID.randomUUID(), "bring-in", call.head().id(), account, clock.instant(), call.head());
     }
 
-    private Handled repeated(Known known, Command command, Locked before) {
+    private Handled repeated(Known known, Command command, Locked before, SignedIn me) {
         if (!before.before().equals(log.body(command))) {
             return new Handled(known, Refusals.of(Outcome.refused(Reason.Kind.BORROWED_ID)));
         }
+        log.addRepeat(command, me.id(), clock.instant());
         return new Handled(
                 known, before.detail() == null ? null : json.readValue(before.detail(), ProblemDetail.class));
     }
