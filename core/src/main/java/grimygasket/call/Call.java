@@ -13,8 +13,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /**
@@ -55,7 +55,7 @@ public record Call(
 
     /** The same with its first complaint. */
     public Call complainedOf(Complaint complaint) {
-        return withComplaints(none -> List.of(complaint));
+        return withComplaints(all -> all.add(complaint));
     }
 
     /** What a command makes of this call. */
@@ -100,6 +100,11 @@ public record Call(
         return JobSheet.of(lines);
     }
 
+    /** Ids of the cautions that somebody has confirmed. */
+    public Set<String> confirmed() {
+        return cautions.stream().map(Confirmed::caution).collect(Collectors.toSet());
+    }
+
     /** @param now in milliseconds since 1970 */
     public VisitRecord visit(Knowhow knowhow, long now) {
         var job = job();
@@ -107,7 +112,7 @@ public record Call(
                 complaint(),
                 findings(knowhow),
                 parts.stream().map(PartUse::counted).toList(),
-                cautions.stream().map(Confirmed::caution).collect(Collectors.toSet()),
+                confirmed(),
                 JobSheet.said(job.pieces()),
                 JobSheet.said(job.conditions()),
                 JobSheet.said(job.debts()),
@@ -169,82 +174,40 @@ public record Call(
         return new Call(head, other, complaints, story, cautions, lines, parts, photos, changes);
     }
 
-    Call withComplaints(UnaryOperator<List<Complaint>> change) {
-        return new Call(
-                head,
-                machine,
-                ordered(change.apply(new ArrayList<>(complaints)), Complaint::at, Complaint::id),
-                story,
-                cautions,
-                lines,
-                parts,
-                photos,
-                changes);
+    Call withComplaints(Consumer<List<Complaint>> change) {
+        return holding(
+                changed(complaints, change, Complaint::at, Complaint::id), story, cautions, lines, parts, photos);
     }
 
-    Call withStory(UnaryOperator<List<Entry>> change) {
-        return new Call(
-                head,
-                machine,
-                complaints,
-                ordered(change.apply(new ArrayList<>(story)), Entry::at, Entry::id),
-                cautions,
-                lines,
-                parts,
-                photos,
-                changes);
+    Call withStory(Consumer<List<Entry>> change) {
+        return holding(complaints, changed(story, change, Entry::at, Entry::id), cautions, lines, parts, photos);
     }
 
-    Call withCautions(UnaryOperator<List<Confirmed>> change) {
-        return new Call(
-                head,
-                machine,
-                complaints,
-                story,
-                ordered(change.apply(new ArrayList<>(cautions)), Confirmed::at, Confirmed::id),
-                lines,
-                parts,
-                photos,
-                changes);
+    Call withCautions(Consumer<List<Confirmed>> change) {
+        return holding(
+                complaints, story, changed(cautions, change, Confirmed::at, Confirmed::id), lines, parts, photos);
     }
 
-    Call withLines(UnaryOperator<List<Line<?>>> change) {
-        return new Call(
-                head,
-                machine,
-                complaints,
-                story,
-                cautions,
-                ordered(change.apply(new ArrayList<>(lines)), Line::at, Line::id),
-                parts,
-                photos,
-                changes);
+    Call withLines(Consumer<List<Line<?>>> change) {
+        return holding(complaints, story, cautions, changed(lines, change, Line::at, Line::id), parts, photos);
     }
 
-    Call withParts(UnaryOperator<List<PartUse>> change) {
-        return new Call(
-                head,
-                machine,
-                complaints,
-                story,
-                cautions,
-                lines,
-                ordered(change.apply(new ArrayList<>(parts)), PartUse::at, PartUse::id),
-                photos,
-                changes);
+    Call withParts(Consumer<List<PartUse>> change) {
+        return holding(complaints, story, cautions, lines, changed(parts, change, PartUse::at, PartUse::id), photos);
     }
 
-    Call withPhotos(UnaryOperator<List<Photo>> change) {
-        return new Call(
-                head,
-                machine,
-                complaints,
-                story,
-                cautions,
-                lines,
-                parts,
-                ordered(change.apply(new ArrayList<>(photos)), Photo::at, Photo::id),
-                changes);
+    Call withPhotos(Consumer<List<Photo>> change) {
+        return holding(complaints, story, cautions, lines, parts, changed(photos, change, Photo::at, Photo::id));
+    }
+
+    private Call holding(
+            List<Complaint> told,
+            List<Entry> entries,
+            List<Confirmed> confirmed,
+            List<Line<?>> sheet,
+            List<PartUse> used,
+            List<Photo> taken) {
+        return new Call(head, machine, told, entries, confirmed, sheet, used, taken, changes);
     }
 
     /** This call, one change of somebody's later. */
@@ -254,10 +217,12 @@ public record Call(
         return new Call(head.next(), machine, complaints, story, cautions, lines, parts, photos, later);
     }
 
-    private static <T, I extends Comparable<I>> List<T> ordered(
-            List<T> things, Function<T, Long> at, Function<T, I> id) {
-        return things.stream()
-                .sorted(Comparator.comparing(at).thenComparing(id))
-                .toList();
+    /** A list after a change, by time, then by id. */
+    private static <T, I extends Comparable<I>> List<T> changed(
+            List<T> things, Consumer<List<T>> change, Function<T, Long> at, Function<T, I> id) {
+        var others = new ArrayList<>(things);
+        change.accept(others);
+        others.sort(Comparator.comparing(at).thenComparing(id));
+        return others;
     }
 }

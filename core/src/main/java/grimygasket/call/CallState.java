@@ -2,23 +2,25 @@ package grimygasket.call;
 
 import grimygasket.visit.Ring;
 import grimygasket.visit.Upkeep;
+import grimygasket.visit.VisitRecord;
+import org.jspecify.annotations.Nullable;
 
-/** What follows from the facts about a call. */
-public final class CallState {
-    private CallState() {}
+/**
+ * What follows from the facts about a call.
+ *
+ * @param upkeep what a visit for upkeep has to do; null for a call that somebody made because of a fault
+ */
+public record CallState(VisitRecord visit, @Nullable Upkeep upkeep, Ring ring) {
 
-    /** What a visit for upkeep has to do. */
-    public static Upkeep upkeep(Call call, Knowhow knowhow, long now) {
-        return Upkeep.of(knowhow.pack(), knowhow.machine(), knowhow.before(), call.visit(knowhow, now));
-    }
-
-    /**
-     * @param now in milliseconds since 1970
-     */
-    public static Ring ring(Call call, Knowhow knowhow, long now) {
+    /** @param now in milliseconds since 1970 */
+    public static CallState of(Call call, Knowhow knowhow, long now) {
+        var pack = knowhow.pack();
+        var machine = knowhow.machine();
         var visit = call.visit(knowhow, now);
-        return call.head().upkeep()
-                ? Ring.ofUpkeep(knowhow.pack(), knowhow.machine(), upkeep(call, knowhow, now), visit)
-                : Ring.of(knowhow.pack(), knowhow.machine(), visit);
+        if (!call.head().upkeep()) {
+            return new CallState(visit, null, Ring.of(pack, machine, visit));
+        }
+        var upkeep = Upkeep.of(pack, machine, knowhow.before(), visit);
+        return new CallState(visit, upkeep, Ring.ofUpkeep(pack, machine, upkeep, visit));
     }
 }

@@ -16,11 +16,8 @@ public sealed interface CautionChange extends Change {
             if (call.cautions().stream().anyMatch(one -> one.id().equals(moment.id()))) {
                 return new Outcome.Same();
             }
-            return new Outcome.Applied(call.withCautions(cautions -> {
-                cautions.add(new Confirmed(
-                        moment.id(), caution, moment.at(), moment.by().name()));
-                return cautions;
-            }));
+            return new Outcome.Applied(call.withCautions(cautions -> cautions.add(
+                    new Confirmed(moment.id(), caution, moment.at(), moment.by().name()))));
         }
     }
 
@@ -30,10 +27,8 @@ public sealed interface CautionChange extends Change {
         public Outcome on(Call call, Moment moment) {
             return call.cautions().stream().noneMatch(one -> one.id().equals(confirmation))
                     ? new Outcome.Same()
-                    : new Outcome.Applied(call.withCautions(cautions -> {
-                        cautions.removeIf(one -> one.id().equals(confirmation));
-                        return cautions;
-                    }));
+                    : new Outcome.Applied(call.withCautions(
+                            cautions -> cautions.removeIf(one -> one.id().equals(confirmation))));
         }
     }
 }

@@ -18,10 +18,8 @@ public sealed interface ComplaintChange extends Change {
             if (call.complaints().stream().anyMatch(one -> one.id().equals(moment.id()))) {
                 return new Outcome.Same();
             }
-            return new Outcome.Applied(call.withComplaints(complaints -> {
-                complaints.add(new Complaint(moment.id(), moment.at(), text.strip()));
-                return complaints;
-            }));
+            return new Outcome.Applied(call.withComplaints(
+                    complaints -> complaints.add(new Complaint(moment.id(), moment.at(), text.strip()))));
         }
     }
 
@@ -35,10 +33,8 @@ public sealed interface ComplaintChange extends Change {
             if (call.complaints().size() == 1) {
                 return Outcome.refused(Reason.Kind.LAST_COMPLAINT);
             }
-            return new Outcome.Applied(call.withComplaints(complaints -> {
-                complaints.removeIf(one -> one.id().equals(complaint));
-                return complaints;
-            }));
+            return new Outcome.Applied(call.withComplaints(
+                    complaints -> complaints.removeIf(one -> one.id().equals(complaint))));
         }
     }
 }

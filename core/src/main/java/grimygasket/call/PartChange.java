@@ -27,23 +27,20 @@ public sealed interface PartChange extends Change {
                 return Outcome.refused(Reason.Kind.NOT_KNOWN, part.toString());
             }
             var it = article.get();
-            return new Outcome.Applied(call.withParts(parts -> {
-                parts.add(new PartUse(
-                        moment.id(),
-                        moment.at(),
-                        moment.by().account(),
-                        remedy,
-                        part,
-                        it.number(),
-                        it.name(),
-                        it.fits(),
-                        used,
-                        it.price(),
-                        source,
-                        "",
-                        OldPart.UNSAID));
-                return parts;
-            }));
+            return new Outcome.Applied(call.withParts(parts -> parts.add(new PartUse(
+                    moment.id(),
+                    moment.at(),
+                    moment.by().account(),
+                    remedy,
+                    part,
+                    it.number(),
+                    it.name(),
+                    it.fits(),
+                    used,
+                    it.price(),
+                    source,
+                    "",
+                    OldPart.UNSAID))));
         }
     }
 
@@ -77,10 +74,8 @@ public sealed interface PartChange extends Change {
             if (clash) {
                 return Outcome.conflict(Reason.Kind.CHANGED);
             }
-            return new Outcome.Applied(call.withParts(parts -> {
-                parts.replaceAll(one -> one == stands ? one.described(newSerial, newOldPart) : one);
-                return parts;
-            }));
+            return new Outcome.Applied(call.withParts(
+                    parts -> parts.replaceAll(one -> one == stands ? one.described(newSerial, newOldPart) : one)));
         }
     }
 
@@ -90,10 +85,8 @@ public sealed interface PartChange extends Change {
         public Outcome on(Call call, Moment moment) {
             return call.parts().stream().noneMatch(one -> one.id().equals(use))
                     ? new Outcome.Same()
-                    : new Outcome.Applied(call.withParts(parts -> {
-                        parts.removeIf(one -> one.id().equals(use));
-                        return parts;
-                    }));
+                    : new Outcome.Applied(call.withParts(
+                            parts -> parts.removeIf(one -> one.id().equals(use))));
         }
     }
 }

@@ -9,6 +9,7 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.gauge.Plausible;
 import grimygasket.pack.Check;
 import grimygasket.pack.Pack;
 import java.util.Optional;
@@ -53,13 +54,9 @@ final class Settling {
                         isEarlier(mine, stands.get())
                                 ? mine.corrected(said)
                                 : stands.get().corrected(said));
-                return story;
             }));
         }
-        return new Outcome.Applied(withFaultSeen(call, said).withStory(story -> {
-            story.add(mine);
-            return story;
-        }));
+        return new Outcome.Applied(withFaultSeen(call, said).withStory(story -> story.add(mine)));
     }
 
     private static boolean isEarlier(Entry mine, Entry stands) {
@@ -162,10 +159,10 @@ final class Settling {
         @Override
         public Optional<Reason> reading(ReadingTaken said) {
             var check = Settling.check(pack(), said.check());
-            boolean fits = check != null
-                    && check.measure() != null
-                    && check.measure().quantity() == said.reading().quantity();
-            return fits ? Optional.empty() : refuse(Reason.Kind.NOT_KNOWN, said.check());
+            if (check == null || check.measure() == null) {
+                return refuse(Reason.Kind.NOT_KNOWN, said.check());
+            }
+            return Plausible.fits(check.measure(), said.reading()) ? Optional.empty() : refuse(Reason.Kind.READING);
         }
 
         /** What only licensed people may do is not entered as done: the call is handed on. */

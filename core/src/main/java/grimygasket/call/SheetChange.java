@@ -47,14 +47,9 @@ public sealed interface SheetChange extends Change {
             if (stands.get().version() != base) {
                 return Outcome.conflict(Reason.Kind.CHANGED);
             }
-            return new Outcome.Applied(call.withLines(lines -> {
-                        lines.remove(stands.get());
-                        return lines;
-                    })
-                    .withPhotos(photos -> {
-                        photos.removeIf(photo -> photo.lineId().equals(line));
-                        return photos;
-                    }));
+            return new Outcome.Applied(call.withLines(lines -> lines.remove(stands.get()))
+                    .withPhotos(
+                            photos -> photos.removeIf(photo -> photo.lineId().equals(line))));
         }
     }
 
@@ -87,12 +82,7 @@ public sealed interface SheetChange extends Change {
                     }
                 }
             }
-            return added.isEmpty()
-                    ? new Outcome.Same()
-                    : new Outcome.Applied(call.withLines(all -> {
-                        all.addAll(added);
-                        return all;
-                    }));
+            return added.isEmpty() ? new Outcome.Same() : new Outcome.Applied(call.withLines(all -> all.addAll(added)));
         }
     }
 
@@ -106,10 +96,7 @@ public sealed interface SheetChange extends Change {
             if (call.line(line).isEmpty()) {
                 return Outcome.refused(Reason.Kind.TAKEN_BACK);
             }
-            return new Outcome.Applied(call.withPhotos(photos -> {
-                photos.add(new Photo(photo, line, moment.at()));
-                return photos;
-            }));
+            return new Outcome.Applied(call.withPhotos(photos -> photos.add(new Photo(photo, line, moment.at()))));
         }
     }
 
@@ -119,10 +106,8 @@ public sealed interface SheetChange extends Change {
         public Outcome on(Call call, Moment moment) {
             return call.photos().stream().noneMatch(one -> one.id().equals(photo))
                     ? new Outcome.Same()
-                    : new Outcome.Applied(call.withPhotos(photos -> {
-                        photos.removeIf(one -> one.id().equals(photo));
-                        return photos;
-                    }));
+                    : new Outcome.Applied(call.withPhotos(
+                            photos -> photos.removeIf(one -> one.id().equals(photo))));
         }
     }
 
@@ -148,21 +133,14 @@ public sealed interface SheetChange extends Change {
     /** Two people entered the only line about something: alike, it is that of whoever did it first. */
     private static Outcome enteredTwice(Call call, Line<?> theirs, Line<?> mine) {
         return theirs.what().equals(mine.what())
-                ? new Outcome.Applied(call.withLines(lines -> {
-                    lines.replaceAll(line -> line == theirs ? theirs.earlier(mine) : line);
-                    return lines;
-                }))
+                ? new Outcome.Applied(
+                        call.withLines(lines -> lines.replaceAll(line -> line == theirs ? theirs.earlier(mine) : line)))
                 : Outcome.conflict(Reason.Kind.CHANGED);
     }
 
     private static Call added(Call call, Moment moment, UUID id, JobLine<?> what) {
         var line = line(id, moment, what);
-        return withJointsOpened(
-                call.withLines(lines -> {
-                    lines.add(line);
-                    return lines;
-                }),
-                what);
+        return withJointsOpened(call.withLines(lines -> lines.add(line)), what);
     }
 
     @SuppressWarnings({"unchecked", "rawtypes"}) // A line's kind is that of what it says.
@@ -184,10 +162,8 @@ public sealed interface SheetChange extends Change {
         if (merged.get().equals(theirs.what())) {
             return new Outcome.Same();
         }
-        var changed = call.withLines(lines -> {
-            lines.replaceAll(line -> line == stands ? theirs.saying(merged.get()) : line);
-            return lines;
-        });
+        var changed =
+                call.withLines(lines -> lines.replaceAll(line -> line == stands ? theirs.saying(merged.get()) : line));
         return new Outcome.Applied(withJointsOpened(changed, merged.get()));
     }
 
@@ -203,10 +179,8 @@ public sealed interface SheetChange extends Change {
 
     /** The call with every line of a kind as a change makes it. */
     static <T extends JobLine<T>> Call rewritten(Call call, Class<T> kind, UnaryOperator<T> change) {
-        return call.withLines(lines -> {
-            lines.replaceAll(line -> kind.isInstance(line.what()) ? rewritten(line, change) : line);
-            return lines;
-        });
+        return call.withLines(
+                lines -> lines.replaceAll(line -> kind.isInstance(line.what()) ? rewritten(line, change) : line));
     }
 
     @SuppressWarnings("unchecked") // Only lines of the kind come here.

@@ -70,10 +70,8 @@ public sealed interface StoryChange extends Change {
             if (stands.version() != base) {
                 return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), stands);
             }
-            var corrected = call.withStory(story -> {
-                story.replaceAll(one -> one.id().equals(entry) ? one.corrected(said) : one);
-                return story;
-            });
+            var corrected = call.withStory(
+                    story -> story.replaceAll(one -> one.id().equals(entry) ? one.corrected(said) : one));
             return new Outcome.Applied(begunAnew(corrected, said, moment.knowhow()));
         }
 
@@ -116,10 +114,8 @@ public sealed interface StoryChange extends Change {
             if (found.get().version() != base) {
                 return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), found.get());
             }
-            return new Outcome.Applied(call.withStory(story -> {
-                story.removeIf(one -> one.id().equals(entry));
-                return story;
-            }));
+            return new Outcome.Applied(
+                    call.withStory(story -> story.removeIf(one -> one.id().equals(entry))));
         }
     }
 

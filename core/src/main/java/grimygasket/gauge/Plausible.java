@@ -25,6 +25,14 @@ public final class Plausible {
                 .amount(READING);
     }
 
+    /** Whether such a machine and instrument can show that at all. */
+    public static boolean fits(Measure measure, Amount amount) {
+        return amount.quantity() == measure.quantity()
+                && input(measure.name(), measure.quantity())
+                                .problem(amount.value(), measure.quantity().unit(UnitSystem.METRIC))
+                        == null;
+    }
+
     /** Its range is what such machines and instruments can show, its spread that of usual instruments. */
     private static Input input(String name, Quantity quantity) {
         return switch (quantity) {

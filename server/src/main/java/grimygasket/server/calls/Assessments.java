@@ -1,12 +1,10 @@
 package grimygasket.server.calls;
 
-import grimygasket.call.Confirmed;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Recent;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What the diagnosis makes of calls; the same evidence on the same machine is always judged alike, and kept. */
@@ -20,10 +18,7 @@ public class Assessments {
         var call = known.call();
         var knowhow = known.knowhow();
         var findings = call.findings(knowhow);
-        var evidence = new Evidence(
-                findings,
-                known.van(),
-                call.cautions().stream().map(Confirmed::caution).collect(Collectors.toSet()));
+        var evidence = new Evidence(findings, known.van(), call.confirmed());
         var assessment = recent.of(
                 knowhow.pack(),
                 List.of(knowhow.machine(), evidence),

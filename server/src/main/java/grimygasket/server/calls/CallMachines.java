@@ -22,11 +22,11 @@ public class CallMachines {
      * @param pack that the call is judged with
      * @param findings what has been found out so far
      */
-    public record CallMachine(Pack pack, Machine machine, List<Finding> findings) {}
+    public record OfCall(Pack pack, Machine machine, List<Finding> findings) {}
 
-    public CallMachine of(UUID callId) {
+    public OfCall of(UUID callId) {
         var filed = calls.call(callId);
         var knowhow = knowhows.of(filed, filed.call().head().accountId()).knowhow();
-        return new CallMachine(knowhow.pack(), knowhow.machine(), filed.call().findings(knowhow));
+        return new OfCall(knowhow.pack(), knowhow.machine(), filed.call().findings(knowhow));
     }
 }

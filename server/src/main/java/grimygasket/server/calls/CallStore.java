@@ -41,7 +41,7 @@ public class CallStore {
     /** Of what was done on a machine before, nobody looks further back. */
     private static final int MOST_EARLIER = 30;
 
-    private static final String CALLS = """
+    private static final String COLUMNS = """
             select c.id, c.visit_id, c.account_id, c.day, c.planned_at, c.revision, c.follows, c.upkeep, c.closed_at,
                    c.closed_by, c.sign_off, c.advice, c.version, c.record,
                    m.id as machine_id, m.kind, m.maker, m.model, m.serial, m.place, m.version as machine_version,
@@ -51,16 +51,21 @@ public class CallStore {
                     where r.machine_id = m.id) as ratings,
                    k.id as customer_id, k.name, k.street, k.phone,
                    not exists (select 1 from service_call o where o.visit_id = c.visit_id and o.id <> c.id) as alone
+            """;
+
+    private static final String TABLES = """
+
             from service_call c
             join machine m on m.id = c.machine_id
             join customer k on k.id = m.customer_id
             """;
 
+    private static final String CALLS = COLUMNS + TABLES;
+
     /** Bound to the call, so that it is read once the call is locked; and not locked itself, which would hold up others. */
     private static final String BEFORE = """
-            c.record,
-            (select log.body from command_log log where log.id = :command and log.call_id = c.id) as body,
-            (select log.detail from command_log log where log.id = :command and log.call_id = c.id) as detail,
+            , (select log.body from command_log log where log.id = :command and log.call_id = c.id) as body
+            , (select log.detail from command_log log where log.id = :command and log.call_id = c.id) as detail
             """;
 
     private final JdbcClient jdbc;
@@ -124,7 +129,7 @@ public class CallStore {
 
     /** The call of a command, with what became of the command before, should it be a repeat. */
     Locked locked(Command command) {
-        return jdbc.sql(CALLS.replace("c.record,", BEFORE) + "where c.id = :id for update")
+        return jdbc.sql(COLUMNS + BEFORE + TABLES + "where c.id = :id for update")
                 .param("id", command.call())
                 .param("command", command.id())
                 .query((row, number) -> new Locked(filed(row, number), row.getString("body"), row.getString("detail")))

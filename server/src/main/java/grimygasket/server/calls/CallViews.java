@@ -91,10 +91,11 @@ public class CallViews {
         var family = known.units();
         var readings = new ReadingsOfCall(pack, machine, family);
         var job = call.job();
-        var visit = call.visit(known.knowhow(), now);
+        var state = CallState.of(call, known.knowhow(), now);
+        var visit = state.visit();
         var laid = visit.laid();
-        var upkeep = head.upkeep() ? CallState.upkeep(call, known.knowhow(), now) : null;
-        var ring = CallState.ring(call, known.knowhow(), now);
+        var upkeep = state.upkeep();
+        var ring = state.ring();
         var advice = upkeep == null
                 ? Advice.of(pack, machine, assessment, visit.conditions())
                 : Advice.ofUpkeep(pack, machine, visit.conditions());

@@ -2,9 +2,11 @@ package grimygasket.server.calls;
 
 import grimygasket.call.Command;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.Commands.Handled;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -38,6 +40,15 @@ class CommandController {
 
     @PostMapping("/api/commands")
     CallView handle(@Valid @RequestBody Sent sent, @AuthenticationPrincipal SignedIn me) {
-        return views.of(commands.handle(sent.at(clock.millis()), me).taken(), me);
+        return views.of(handled(sent.at(clock.millis()), me).taken(), me);
+    }
+
+    private Handled handled(Command command, SignedIn me) {
+        try {
+            return commands.handle(command, me);
+        } catch (DuplicateKeyException e) {
+            // It came twice at once: the other one is in the log now.
+            return commands.handle(command, me);
+        }
     }
 }

@@ -42,44 +42,8 @@ public class CommandLog {
 
     /** @param detail null for a command that was taken */
     void add(Command command, UUID account, Instant received, Became became, Object detail) {
-        jdbc.sql("""
-                        insert into command_log
-                            (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome, detail)
-                        values (:id, :call, :account, :device, :seq, :madeAt, :receivedAt, :kind, :body, :outcome, :detail)
-                        """)
-                .param("id", command.id())
-                .param("call", command.call())
-                .param("account", account)
-                .param("device", command.device())
-                .param("seq", command.seq())
-                .param("madeAt", Instant.ofEpochMilli(command.at()))
-                .param("receivedAt", received)
-                .param("kind", SealedTypes.name(command.change().getClass()))
-                .param("body", body(command))
-                .param("outcome", became.name())
-                .param("detail", detail == null ? null : json.writeValueAsString(detail))
-                .update();
-    }
-
-    /**
-     * Notes that a call was put on file.
-     *
-     * @param id of the entry in the log
-     * @param kind how it came
-     */
-    void addNew(UUID id, String kind, UUID call, UUID account, Instant received, Object body) {
-        jdbc.sql("""
-                        insert into command_log
-                            (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome)
-                        values (:id, :call, :account, :id, 0, :at, :at, :kind, :body, 'APPLIED')
-                        """)
-                .param("id", id)
-                .param("call", call)
-                .param("account", account)
-                .param("at", received)
-                .param("kind", kind)
-                .param("body", json.writeValueAsString(body))
-                .update();
+        var kind = SealedTypes.name(command.change().getClass());
+        insert(command.id(), command, account, received, kind, body(command), became, detail);
     }
 
     /**
@@ -87,19 +51,46 @@ public class CommandLog {
      * not only seen by others already.
      */
     void addRepeat(Command command, UUID account, Instant received) {
+        var body = json.writeValueAsString(command.id());
+        insert(UUID.randomUUID(), command, account, received, "repeat", body, Became.SAME, null);
+    }
+
+    /**
+     * Notes that a call was put on file.
+     *
+     * @param id of the row
+     * @param kind how it came
+     */
+    void addNew(UUID id, String kind, UUID call, UUID account, Instant received, Object body) {
+        var command = new Command(id, call, id, 0, received.toEpochMilli(), null);
+        insert(id, command, account, received, kind, json.writeValueAsString(body), Became.APPLIED, null);
+    }
+
+    private void insert(
+            UUID id,
+            Command command,
+            UUID account,
+            Instant received,
+            String kind,
+            String body,
+            Became became,
+            Object detail) {
         jdbc.sql("""
                         insert into command_log
-                            (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome)
-                        values (:id, :call, :account, :device, :seq, :madeAt, :receivedAt, 'repeat', :body, 'SAME')
+                            (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome, detail)
+                        values (:id, :call, :account, :device, :seq, :madeAt, :receivedAt, :kind, :body, :outcome, :detail)
                         """)
-                .param("id", UUID.randomUUID())
+                .param("id", id)
                 .param("call", command.call())
                 .param("account", account)
                 .param("device", command.device())
                 .param("seq", command.seq())
                 .param("madeAt", Instant.ofEpochMilli(command.at()))
                 .param("receivedAt", received)
-                .param("body", json.writeValueAsString(command.id()))
+                .param("kind", kind)
+                .param("body", body)
+                .param("outcome", became.name())
+                .param("detail", detail == null ? null : json.writeValueAsString(detail))
                 .update();
     }
 

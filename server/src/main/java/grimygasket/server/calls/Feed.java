@@ -34,7 +34,8 @@ class Feed {
     /** For whoever comes back: rows before the last one told that may have become visible after it. */
     private static final int LATE_ROWS = 50;
 
-    private static final int MOST = 500;
+    /** More than anybody has missed one by one; and more than all installations enter within the time that is waited. */
+    private static final int MOST = 5000;
 
     private final CommandLog log;
     private final Clock clock;

@@ -4,7 +4,6 @@ import grimygasket.call.Article;
 import grimygasket.call.Call;
 import grimygasket.call.Head;
 import grimygasket.call.Knowhow;
-import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Settings;
@@ -80,12 +79,8 @@ public class Knowhows {
             Filed one, Map<String, String> chosen, Settings settings, Shelf shelf, Map<UUID, List<Call>> earlier) {
         var call = one.call();
         var known = library.knowhow(call.machine(), call.head().revision());
-        var machine = Machine.of(
-                        known.pack(),
-                        call.machine().features(),
-                        chosen,
-                        call.machine().ratings())
-                .on(settings.business().mainsVolts());
+        var machine = Known.machine(
+                known.pack(), call.machine(), chosen, settings.business().mainsVolts());
         var parts = shelf.partsFor(call.machine().kind(), call.machine().maker());
         var before = call.head().upkeep()
                 ? before(call, known.pack(), earlier.getOrDefault(call.machine().id(), List.of()))

@@ -18,6 +18,7 @@ import grimygasket.server.photos.Pictures;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -75,12 +76,15 @@ class CallDocuments {
                 // From whose van they came is nobody's business elsewhere.
                 call.parts().stream().map(use -> use.of(use.partId(), null)).toList(),
                 call.lines(),
-                call.photos().stream().map(photo -> kept(call, photo)).toList());
+                call.photos().stream()
+                        .flatMap(photo -> kept(call, photo).stream())
+                        .toList());
     }
 
-    private KeptPhoto kept(Call call, Photo photo) {
-        var bytes = photos.picture(photo.id(), call.head().id()).orElseThrow().bytes();
-        return new KeptPhoto(photo.id(), photo.lineId(), photo.at(), bytes);
+    /** Empty while its picture has not come. */
+    private Optional<KeptPhoto> kept(Call call, Photo photo) {
+        return photos.picture(photo.id(), call.head().id())
+                .map(picture -> new KeptPhoto(photo.id(), photo.lineId(), photo.at(), picture.bytes()));
     }
 
     /**

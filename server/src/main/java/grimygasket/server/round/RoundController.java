@@ -141,6 +141,6 @@ class RoundController {
 
     private Ahead ahead(Assessed one) {
         return new Ahead(
-                one, one.call().head().upkeep() ? CallState.upkeep(one.call(), one.knowhow(), clock.millis()) : null);
+                one, CallState.of(one.call(), one.knowhow(), clock.millis()).upkeep());
     }
 }

@@ -9,7 +9,7 @@ import grimygasket.diagnosis.Van;
 import grimygasket.practice.Draws;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.calls.CallMachines;
-import grimygasket.server.calls.CallMachines.CallMachine;
+import grimygasket.server.calls.CallMachines.OfCall;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -68,7 +68,7 @@ public class SimulatedMachines {
     }
 
     /** One fault, as often as it would be the cause by what is known. */
-    private Row draw(UUID callId, CallMachine call) {
+    private Row draw(UUID callId, OfCall call) {
         long seed = callId.getLeastSignificantBits();
         var ranking = Diagnosis.assess(call.pack(), call.machine(), new Evidence(call.findings(), ANY_VAN))
                 .ranking();

@@ -163,4 +163,16 @@ public class ReadingTest extends ServerTest {
         var torn = document.toString().replace("\"value\":38.0,", "");
         assertEquals(client.post("/api/call-documents", torn).status(), 400);
     }
+
+    @Test
+    public void aReadingThatNoInstrumentShowsIsRefusedHoweverItComes() {
+        var call = Calls.add(signedIn());
+        var finding = """
+                {"kind": "settle", "finding": {"kind": "reading-taken", "check": "supply-temperature",
+                 "reading": {"quantity": "%s", "value": %s, "spread": 1}}}
+                """;
+        assertEquals(call.send(finding.formatted("TEMPERATURE", "9000")).kind(), "invalid");
+        assertEquals(call.send(finding.formatted("FLOW", "38")).kind(), "invalid");
+        assertEquals(call.send(finding.formatted("TEMPERATURE", "38")).status(), 200);
+    }
 }
