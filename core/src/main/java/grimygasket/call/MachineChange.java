@@ -59,7 +59,7 @@ public sealed interface MachineChange extends Change {
                 }
             });
             if (!problems.isEmpty()) {
-                return new Outcome.Refused(Reason.of(Reason.Kind.RATINGS), problems);
+                return Outcome.refused(Reason.of(Reason.Kind.RATINGS), problems);
             }
             var stands = call.machine().ratings();
             if (ratings.equals(stands)) {

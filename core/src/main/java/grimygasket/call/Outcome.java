@@ -1,5 +1,7 @@
 package grimygasket.call;
 
+import grimygasket.visit.Gap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -20,8 +22,9 @@ public sealed interface Outcome {
      * It cannot be.
      *
      * @param fields what is wrong, by the name of the field at fault; empty where no field is
+     * @param gaps that stand in the way; empty where none does
      */
-    record Refused(Reason reason, Map<String, String> fields) implements Outcome {}
+    record Refused(Reason reason, Map<String, String> fields, List<Gap> gaps) implements Outcome {}
 
     /**
      * Somebody has said otherwise meanwhile, and what they said stands until a person has chosen.
@@ -35,9 +38,22 @@ public sealed interface Outcome {
         return this;
     }
 
-    /** Refused, where no field is at fault. */
     static Outcome refused(Reason.Kind kind, String... about) {
-        return new Refused(Reason.of(kind, about), Map.of());
+        return refused(Reason.of(kind, about));
+    }
+
+    static Outcome refused(Reason reason) {
+        return refused(reason, Map.of());
+    }
+
+    /** Refused for what stands in fields. */
+    static Outcome refused(Reason reason, Map<String, String> fields) {
+        return new Refused(reason, fields, List.of());
+    }
+
+    /** Refused for gaps. */
+    static Outcome refused(Reason.Kind kind, List<Gap> gaps) {
+        return new Refused(Reason.of(kind), Map.of(), gaps);
     }
 
     static Outcome conflict(Reason.Kind kind) {

@@ -10,8 +10,6 @@ import grimygasket.gauge.UnfitReadings;
 import grimygasket.pack.Check;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.ProofRun;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -24,8 +22,7 @@ public sealed interface StoryChange extends Change {
         public Outcome on(Call call, Moment moment) {
             var said = Settling.asRead(finding, moment.knowhow());
             var refused = said.to(new Settling.Refusals(call, moment));
-            return refused.<Outcome>map(reason -> new Outcome.Refused(reason, Map.of()))
-                    .orElseGet(() -> Settling.settle(call, moment, said));
+            return refused.map(Outcome::refused).orElseGet(() -> Settling.settle(call, moment, said));
         }
     }
 
@@ -65,7 +62,7 @@ public sealed interface StoryChange extends Change {
             var refused =
                     said.to(new Settling.Refusals(call, new Moment(entry, stands.at(), moment.by(), moment.knowhow())));
             if (refused.isPresent()) {
-                return new Outcome.Refused(refused.get(), Map.of());
+                return Outcome.refused(refused.get());
             }
             if (stands.version() != base) {
                 return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), stands);
@@ -136,7 +133,7 @@ public sealed interface StoryChange extends Change {
         try {
             return then.on(new ReadingTaken(check, Plausible.read(measure.get(), typed, units)));
         } catch (UnfitReadings e) {
-            return new Outcome.Refused(new Reason(Reason.Kind.READING, List.of()), e.problems());
+            return Outcome.refused(Reason.of(Reason.Kind.READING), e.problems());
         }
     }
 }

@@ -1,8 +1,5 @@
 package grimygasket.call;
 
-import grimygasket.visit.Gap;
-import java.util.List;
-
 /** What becomes of the call itself: another day, a fault after all, closed, open again. */
 public sealed interface VisitChange extends Change {
 
@@ -56,11 +53,11 @@ public sealed interface VisitChange extends Change {
             var ring = CallState.of(call, moment.knowhow(), moment.at()).ring();
             var beyond = ring.beyond(moment.by().rank());
             if (!beyond.isEmpty()) {
-                return Outcome.refused(Reason.Kind.BEYOND, texts(beyond));
+                return Outcome.refused(Reason.Kind.BEYOND, beyond);
             }
             var gaps = ring.gapsBeforeClosing();
             if (!gaps.isEmpty() && signOff.isBlank()) {
-                return Outcome.refused(Reason.Kind.GAPS, texts(gaps));
+                return Outcome.refused(Reason.Kind.GAPS, gaps);
             }
             if (call.changes().entrySet().stream()
                     .anyMatch(last -> !last.getKey().equals(moment.by().account()) && last.getValue() > base)) {
@@ -68,10 +65,6 @@ public sealed interface VisitChange extends Change {
             }
             var how = new Head.Closed(moment.at(), moment.by().name(), gaps.isEmpty() ? null : signOff.strip());
             return new Outcome.Applied(call.with(call.head().closed(how, advice)));
-        }
-
-        private static String[] texts(List<Gap> gaps) {
-            return gaps.stream().map(Gap::text).toArray(String[]::new);
         }
     }
 

@@ -24,7 +24,6 @@ import java.util.List;
  * @param never steps that must not be advised, neither next nor later in the order
  * @param cautions ids of the cautions that must stand at the next step
  * @param proof id of the proof that must follow the next remedy; null where it is open
- * @param says words that the reason of the next step must have in it; null where it is open
  * @param fails why this is known not to be met; null where it is
  */
 public record Case(
@@ -44,7 +43,6 @@ public record Case(
         List<String> never,
         List<String> cautions,
         String proof,
-        String says,
         String fails) {
     public Case {
         if (id == null || id.isBlank()) {

@@ -213,7 +213,7 @@ final class Planner {
     private Plan stop(Sign alarm) {
         var caution = network.pack.caution(alarm.alarm());
         var step = Step.plain(Kind.STOP, caution.id(), caution.title(), 0, Reach.NOTHING, 0, List.of())
-                .compared(0, List.of("“" + alarm.name() + "”: this comes before everything else."));
+                .compared(0, List.of(StepReason.of(StepReason.Kind.DANGER, alarm.name())));
         return new Plan(step, List.of(), 0, List.of(), List.of());
     }
 
@@ -483,7 +483,7 @@ final class Planner {
                         Reach.NOTHING,
                         proof.minutes() + rest,
                         List.of(prospect("still-failing", "Still fails", failing, after)))
-                .compared(0, List.of("Only a run shows whether it is cured."));
+                .compared(0, List.of(StepReason.of(StepReason.Kind.RUN_SHOWS)));
     }
 
     private Option refer() {

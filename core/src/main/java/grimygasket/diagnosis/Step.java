@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param extraCost how much dearer than the best step it is expected to be, in minutes, prices of parts turned into
  *     minutes at the labour rate; 0 for the best
  * @param prospects what each answer would mean; empty for a step without answers
- * @param reasons why it is advised, in sentences
+ * @param reasons why it is advised; empty for all but the one to take next
  */
 public record Step(
         Kind kind,
@@ -30,7 +30,7 @@ public record Step(
         double expectedMinutes,
         double extraCost,
         List<Prospect> prospects,
-        List<String> reasons) {
+        List<StepReason> reasons) {
 
     public enum Kind {
         /** Settle a sign. */
@@ -100,7 +100,7 @@ public record Step(
         return new Step(kind, id, name, this.minutes, reach, parts, waiting, minutes, extraCost, prospects, reasons);
     }
 
-    Step compared(double extra, List<String> why) {
+    Step compared(double extra, List<StepReason> why) {
         return new Step(kind, id, name, minutes, reach, parts, waiting, expectedMinutes, extra, prospects, why);
     }
 }

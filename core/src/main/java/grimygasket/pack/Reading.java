@@ -50,13 +50,6 @@ public record Reading(
         return quantity == null ? Figures.show(value) + " " + unit : quantity.show(value, family);
     }
 
-    /** What is wrong with a reading after a cure, in words. */
-    public String complaint(Double before, double after, UnitSystem family) {
-        return better == Better.WITHIN
-                ? show(after, family) + " now, wanted " + show(least, family) + " to " + show(most, family)
-                : "no better than before, " + show(before, family) + " then and " + show(after, family) + " now";
-    }
-
     /**
      * Whether a reading is as it should be after a cure.
      *

@@ -1,6 +1,6 @@
 package grimygasket.visit;
 
-import grimygasket.pack.Confirmation;
+import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,10 +12,7 @@ final class Closing {
         var gaps = new ArrayList<Gap>();
         for (var piece : visit.laid()) {
             switch (piece.place()) {
-                case TRAY ->
-                    gaps.add(Gap.of((piece.dries(visit.now()) ? "Still drying: " : "Still on the tray: ")
-                            + piece.name()
-                            + "."));
+                case TRAY -> gaps.add(Gap.of(piece.dries(visit.now()) ? Kind.DRYING : Kind.ON_TRAY, piece.name()));
                 case BACK -> back(piece, gaps);
                 case LEFT_OUT -> {
                     // It was said why.
@@ -29,30 +26,12 @@ final class Closing {
     private static void back(Laid piece, List<Gap> gaps) {
         for (var some : piece.screws()) {
             if (some.over() > 0) {
-                var place = some.cup().isBlank() ? "" : ", cup " + some.cup();
-                gaps.add(Gap.of(some.over()
-                        + (some.over() == 1 ? " screw of “" : " screws of “")
-                        + piece.name()
-                        + "” over"
-                        + place
-                        + "."));
+                gaps.add(Gap.of(Kind.SCREWS_OVER, "" + some.over(), piece.name(), some.cup()));
             }
         }
         piece.confirm().stream()
                 .filter(what -> !piece.confirmed().contains(what))
-                .map(what -> Gap.of(piece.name() + ": not seen yet that " + words(what) + "."))
+                .map(what -> Gap.of(Kind.NOT_SEEN, piece.name(), what.name()))
                 .forEach(gaps::add);
-    }
-
-    private static String words(Confirmation what) {
-        return switch (what) {
-            case LOCKED -> "it is locked";
-            case ORIENTED -> "it sits the right way round";
-            case PLUGGED -> "its plug is on";
-            case STARTED_BY_HAND -> "its thread was started by hand";
-            case HAND_TIGHT -> "it is hand-tight, and no tighter";
-            case HOSES_FREE -> "no hose is kinked";
-            case DRY -> "it is dry all through";
-        };
     }
 }

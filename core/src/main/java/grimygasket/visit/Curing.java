@@ -7,6 +7,7 @@ import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
+import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -17,9 +18,7 @@ public final class Curing {
     private Curing() {}
 
     static List<Gap> gaps(Pack pack, Machine machine, VisitRecord visit) {
-        return visit.putsSomethingRight()
-                ? workGaps(pack, machine, visit)
-                : List.of(Gap.of("Nothing is put right yet."));
+        return visit.putsSomethingRight() ? workGaps(pack, machine, visit) : List.of(Gap.of(Kind.CURE));
     }
 
     /** What is missing about the work that was done, whether or not something was wrong. */
@@ -30,16 +29,16 @@ public final class Curing {
             partGaps(pack, visit, remedy, gaps);
             causeGaps(pack, machine, visit, remedy, gaps);
             if (worked(tried) && remedy.layer() != null && noneNoted(pack, visit, remedy)) {
-                gaps.add(Gap.of("What was found is not noted: “" + remedy.name() + "”."));
+                gaps.add(Gap.of(Kind.FOUND, remedy.name()));
             }
         }
         for (var condition : visit.conditions()) {
-            var station = pack.station(condition.station()).name().toLowerCase();
+            var station = pack.station(condition.station()).name();
             if (condition.before() != null && condition.after() == null) {
-                gaps.add(Gap.of("How far the " + station + " is open now is not noted."));
+                gaps.add(Gap.of(Kind.OPEN_BY, station));
             }
             if (condition.solidsLeft()) {
-                gaps.add(Gap.of("What came out of the " + station + " is not in the bin yet."));
+                gaps.add(Gap.of(Kind.SOLIDS, station));
             }
         }
         return gaps;
@@ -87,33 +86,29 @@ public final class Curing {
     private static void causeGaps(Pack pack, Machine machine, VisitRecord visit, Remedy remedy, List<Gap> gaps) {
         var open = Causes.open(pack, machine, visit.findings(), remedy);
         if (!open.isEmpty()) {
-            var names = open.stream()
-                    .map(fault -> pack.fault(fault).name().toLowerCase())
-                    .toList();
-            gaps.add(new Gap(
-                    "“" + remedy.name() + "” comes back while what brings it is neither cleared nor cured: "
-                            + String.join("; ", names) + ".",
-                    Authority.LEAD));
+            var about = new ArrayList<String>(List.of(remedy.name()));
+            open.forEach(fault -> about.add(pack.fault(fault).name()));
+            gaps.add(new Gap(Kind.COMES_BACK, about));
         }
     }
 
     private static void partGaps(Pack pack, VisitRecord visit, Remedy remedy, List<Gap> gaps) {
         for (var id : remedy.parts()) {
             var part = pack.part(id);
-            var name = part.name().toLowerCase();
+            var name = part.name();
             var counted = visit.parts().stream()
                     .filter(one ->
                             one.remedy().equals(remedy.id()) && one.part().equals(id))
                     .toList();
             if (counted.isEmpty()) {
-                gaps.add(Gap.of("No " + name + " is counted for “" + remedy.name() + "”."));
+                gaps.add(Gap.of(Kind.PART, name, remedy.name()));
             } else {
                 if (part.serial()
                         && counted.stream().anyMatch(one -> one.serial().isBlank())) {
-                    gaps.add(Gap.of("The serial number of the new " + name + " is not noted."));
+                    gaps.add(Gap.of(Kind.SERIAL, name));
                 }
                 if (counted.stream().anyMatch(one -> one.oldPart() == PartCount.OldPart.UNSAID)) {
-                    gaps.add(Gap.of("Nobody has said where the old " + name + " went."));
+                    gaps.add(Gap.of(Kind.OLD_PART, name));
                 }
             }
         }

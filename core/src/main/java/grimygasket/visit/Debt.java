@@ -11,24 +11,22 @@ import java.util.Optional;
  */
 public record Debt(Kind what, String text, boolean settled) implements JobLine<Debt> {
     public enum Kind {
-        HEATER_UP("The home's water heater is still turned up", Authority.NOBODY),
-        WATER_OFF("The water is still shut off", Authority.TECHNICIAN),
-        POWER_OFF("The power is still off", Authority.TECHNICIAN),
-        GAS_OFF("The gas is still shut off", Authority.TECHNICIAN),
-        OTHER("Still to be put back", Authority.TECHNICIAN);
+        HEATER_UP(Gap.Kind.HEATER_UP),
+        WATER_OFF(Gap.Kind.WATER_OFF),
+        POWER_OFF(Gap.Kind.POWER_OFF),
+        GAS_OFF(Gap.Kind.GAS_OFF),
+        OTHER(Gap.Kind.PUT_BACK);
 
-        private final String sentence;
-        private final Authority authority;
+        private final Gap.Kind gap;
 
-        Kind(String sentence, Authority authority) {
-            this.sentence = sentence;
-            this.authority = authority;
+        Kind(Gap.Kind gap) {
+            this.gap = gap;
         }
     }
 
     /** What is missing while it is not settled. */
     Gap gap() {
-        return new Gap(what.sentence + (text.isBlank() ? "." : ": " + text + "."), what.authority);
+        return Gap.of(what.gap, text);
     }
 
     @Override

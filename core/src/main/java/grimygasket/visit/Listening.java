@@ -1,6 +1,7 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Finding;
+import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -11,10 +12,10 @@ final class Listening {
     static List<Gap> gaps(VisitRecord visit) {
         var gaps = new ArrayList<Gap>();
         if (visit.complaint().isBlank()) {
-            gaps.add(Gap.of("The complaint is not written down."));
+            gaps.add(Gap.of(Kind.COMPLAINT));
         }
         if (visit.findings().stream().noneMatch(Listening::comesFromTheCustomer)) {
-            gaps.add(Gap.of("No sign and no code is entered."));
+            gaps.add(Gap.of(Kind.SIGN));
         }
         return gaps;
     }

@@ -4,6 +4,7 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Piece;
+import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -18,13 +19,14 @@ public final class Opening {
     static List<Gap> gaps(Pack pack, Machine machine, VisitRecord visit) {
         var gaps = new ArrayList<Gap>();
         for (var layer : unlaid(pack, machine, visit)) {
-            var names = expected(layer, machine).stream().map(Piece::name).collect(Collectors.joining(", "));
-            gaps.add(Gap.of("Not on the tray: " + names + "."));
+            gaps.add(new Gap(
+                    Kind.PIECES,
+                    expected(layer, machine).stream().map(Piece::name).toList()));
         }
         visit.laid().stream()
                 .filter(piece ->
                         piece.screws().stream().anyMatch(some -> some.cup().isBlank()))
-                .map(piece -> Gap.of("The screws of “" + piece.name() + "” lie in no cup."))
+                .map(piece -> Gap.of(Kind.CUP, piece.name()))
                 .forEach(gaps::add);
         return gaps;
     }

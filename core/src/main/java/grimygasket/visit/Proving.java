@@ -6,7 +6,9 @@ import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
+import grimygasket.pack.Reading;
 import grimygasket.units.UnitSystem;
+import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -19,7 +21,7 @@ public final class Proving {
 
     static List<Gap> gaps(Pack pack, VisitRecord visit) {
         if (!visit.putsSomethingRight()) {
-            return List.of(Gap.of("Nothing is proved yet."));
+            return List.of(Gap.of(Kind.PROOF));
         }
         var gaps = new ArrayList<Gap>(unproved(pack, visit));
         gaps.addAll(workGaps(pack, visit));
@@ -40,18 +42,14 @@ public final class Proving {
         if (!tried.isEmpty()) {
             var last = tried.get(tried.size() - 1);
             if (last.proved() == Proved.PENDING || last.proved() != Proved.CURED && !cured) {
-                gaps.add(notProved(proof(pack, last).name()));
+                gaps.add(Gap.of(Kind.NOT_PROVED, proof(pack, last).name()));
             }
             cured |= last.proved() == Proved.CURED;
         }
         if (!cured) {
-            own.forEach(note -> gaps.add(notProved(note.text())));
+            own.forEach(note -> gaps.add(Gap.of(Kind.NOT_PROVED, note.text())));
         }
         return gaps;
-    }
-
-    private static Gap notProved(String what) {
-        return Gap.of("Not proved yet: “" + what + "”.");
     }
 
     /** What is missing about the functions that were worked on, whether or not something was wrong. */
@@ -110,19 +108,33 @@ public final class Proving {
     }
 
     private static void gapsOf(Proof proof, ProofRun run, Double before, List<Gap> gaps) {
-        var name = "“" + proof.name() + "”";
+        var name = proof.name();
         if (run.runs() < proof.runs()) {
-            gaps.add(Gap.of(name + " was seen " + run.runs() + " of " + proof.runs() + " times."));
+            gaps.add(Gap.of(Kind.RUNS, name, "" + run.runs(), "" + proof.runs()));
         }
         var reading = proof.reading();
         if (reading != null && run.after() == null && before != null) {
-            gaps.add(Gap.of(name + ": measured before, but not after."));
+            gaps.add(Gap.of(Kind.NOT_MEASURED, name));
         } else if (reading != null && run.after() != null && !reading.right(before, run.after())) {
-            gaps.add(Gap.of(name + ": " + reading.complaint(before, run.after(), UnitSystem.METRIC) + "."));
+            gaps.add(beside(name, reading, before, run.after()));
         }
         if (proof.light() != null && !run.lightOut()) {
-            gaps.add(Gap.of(name + ": the light is not seen to go out."));
+            gaps.add(Gap.of(Kind.LIGHT, name));
         }
+    }
+
+    private static Gap beside(String name, Reading reading, Double before, double after) {
+        var now = reading.show(after, UnitSystem.METRIC);
+        return switch (reading.better()) {
+            case MORE, LESS -> Gap.of(Kind.NO_BETTER, name, reading.show(before, UnitSystem.METRIC), now);
+            case WITHIN ->
+                Gap.of(
+                        Kind.BESIDE_BAND,
+                        name,
+                        now,
+                        reading.show(reading.least(), UnitSystem.METRIC),
+                        reading.show(reading.most(), UnitSystem.METRIC));
+        };
     }
 
     private static void joints(VisitRecord visit, List<Gap> gaps) {
@@ -130,7 +142,7 @@ public final class Proving {
         visit.proofs().forEach(run -> dry.addAll(run.dry()));
         visit.laid().stream()
                 .filter(piece -> piece.joint() && piece.place() == Laid.Place.BACK && !dry.contains(piece.id()))
-                .map(piece -> Gap.of("Not watched for leaks: " + piece.name() + "."))
+                .map(piece -> Gap.of(Kind.JOINT, piece.name()))
                 .forEach(gaps::add);
     }
 }

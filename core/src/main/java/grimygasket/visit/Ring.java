@@ -3,6 +3,7 @@ package grimygasket.visit;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Plan;
 import grimygasket.pack.Pack;
+import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,7 +14,7 @@ import java.util.List;
  * @param segments in the order of the work
  */
 public record Ring(List<Segment> segments) {
-    private static final Gap NOT_CLOSED = Gap.of("The call is not closed yet.");
+    private static final Gap NOT_CLOSED = Gap.of(Kind.CLOSING);
 
     public Ring {
         segments = List.copyOf(segments);
@@ -26,9 +27,7 @@ public record Ring(List<Segment> segments) {
         return new Ring(List.of(
                 new Segment(Stage.CALL, Listening.gaps(visit)),
                 new Segment(Stage.SAFE, safe(pack, machine, visit)),
-                new Segment(
-                        Stage.FIND,
-                        visit.putsSomethingRight() ? List.of() : List.of(Gap.of("No cause is settled on yet."))),
+                new Segment(Stage.FIND, visit.putsSomethingRight() ? List.of() : List.of(Gap.of(Kind.CAUSE))),
                 new Segment(Stage.OPEN, Opening.gaps(pack, machine, visit)),
                 new Segment(Stage.CURE, Curing.gaps(pack, machine, visit)),
                 new Segment(Stage.CLOSE, Closing.gaps(visit)),
@@ -55,7 +54,7 @@ public record Ring(List<Segment> segments) {
 
     private static List<Gap> safe(Pack pack, Machine machine, VisitRecord visit) {
         return Safety.unconfirmed(pack, machine, visit).stream()
-                .map(caution -> new Gap("Not confirmed: “" + caution.title() + "”.", Authority.LEAD))
+                .map(caution -> Gap.of(Kind.CAUTION, caution.title()))
                 .toList();
     }
 
@@ -119,7 +118,7 @@ public record Ring(List<Segment> segments) {
         var gaps = new ArrayList<Gap>();
         visit.things().stream()
                 .filter(thing -> thing.fate() == Found.Fate.KEPT)
-                .map(thing -> Gap.of("Not given back: " + thing.count() + " × " + thing.what() + "."))
+                .map(thing -> Gap.of(Kind.NOT_GIVEN_BACK, "" + thing.count(), thing.what()))
                 .forEach(gaps::add);
         if (!visit.closed()) {
             gaps.add(NOT_CLOSED);

@@ -158,7 +158,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
     /** What is due and not done. */
     List<Gap> gaps(Pack pack) {
         return ahead(pack).stream()
-                .map(remedy -> Gap.of("Not done: “" + remedy.name() + "”."))
+                .map(remedy -> Gap.of(Gap.Kind.TASK, remedy.name()))
                 .toList();
     }
 }

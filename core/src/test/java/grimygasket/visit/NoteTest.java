@@ -1,6 +1,5 @@
 package grimygasket.visit;
 
-import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
@@ -21,20 +20,18 @@ public class NoteTest {
             .remedy("clean", null, 5, null, Map.of("a", 0.9))
             .build();
 
-    private static List<String> gaps(Note note) {
+    private static List<Gap> gaps(Note note) {
         var visit = new Visits().note(note).build();
-        return Ring.of(PACK, Packs.MACHINE, visit).gapsBeforeClosing().stream()
-                .map(Gap::text)
-                .toList();
+        return Ring.of(PACK, Packs.MACHINE, visit).gapsBeforeClosing();
     }
 
     @Test
     public void anOwnRemedySettlesTheCauseAndWantsItsProof() {
         var done = gaps(new Note(About.DONE, "Shimmed the hinge", 12, false));
-        assertFalse(done.contains("No cause is settled on yet."), done.toString());
-        assertTrue(done.contains("Not proved yet: “Shimmed the hinge”."), done.toString());
+        assertFalse(done.contains(Gap.of(Gap.Kind.CAUSE)), done.toString());
+        assertTrue(done.contains(Gap.of(Gap.Kind.NOT_PROVED, "Shimmed the hinge")), done.toString());
         var proved = gaps(new Note(About.DONE, "Shimmed the hinge", 12, true));
-        assertEquals(proved.stream().filter(gap -> gap.startsWith("Not proved")).toList(), List.of());
+        assertTrue(proved.stream().noneMatch(gap -> gap.kind() == Gap.Kind.NOT_PROVED), proved.toString());
     }
 
     @Test
@@ -51,12 +48,12 @@ public class NoteTest {
                 .note(note)
                 .build();
         return Ring.of(PACK, Packs.MACHINE, visit).gapsBeforeClosing().stream()
-                .anyMatch(gap -> gap.text().startsWith("Not proved yet"));
+                .anyMatch(gap -> gap.kind() == Gap.Kind.NOT_PROVED);
     }
 
     @Test
     public void whatIsOnlySeenSettlesNothing() {
-        assertTrue(gaps(new Note(About.SEEN, "Mouse nest", null, false)).contains("No cause is settled on yet."));
+        assertTrue(gaps(new Note(About.SEEN, "Mouse nest", null, false)).contains(Gap.of(Gap.Kind.CAUSE)));
     }
 
     @DataProvider

@@ -2,7 +2,6 @@ package grimygasket.visit;
 
 import static grimygasket.visit.Visits.joint;
 import static grimygasket.visit.Visits.piece;
-import static grimygasket.visit.Visits.texts;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
@@ -30,6 +29,7 @@ import grimygasket.pack.Reading;
 import grimygasket.pack.Screws;
 import grimygasket.visit.Condition.Stuff;
 import grimygasket.visit.Condition.Wear;
+import grimygasket.visit.Gap.Kind;
 import grimygasket.visit.Laid.Place;
 import grimygasket.visit.PartCount.OldPart;
 import java.util.List;
@@ -75,10 +75,10 @@ public class RingTest {
         return Ring.of(PACK, Packs.MACHINE, visit.build());
     }
 
-    private static List<String> gaps(Stage stage, Visits visit) {
+    private static List<Gap> gaps(Stage stage, Visits visit) {
         return ring(visit).segments().stream()
                 .filter(segment -> segment.stage() == stage)
-                .map(segment -> texts(segment.gaps()))
+                .map(Segment::gaps)
                 .findFirst()
                 .orElseThrow();
     }
@@ -93,17 +93,15 @@ public class RingTest {
     @Test
     public void anEmptyCallSaysWhatIsMissing() {
         var empty = new Visits().complaint(" ");
-        assertEquals(
-                gaps(Stage.CALL, empty),
-                List.of("The complaint is not written down.", "No sign and no code is entered."));
+        assertEquals(gaps(Stage.CALL, empty), List.of(Gap.of(Kind.COMPLAINT), Gap.of(Kind.SIGN)));
         assertEquals(sealed(empty), List.of(Stage.SAFE, Stage.OPEN, Stage.CLOSE));
     }
 
     @Test
     public void aCureIsSealedOnceItsFunctionWasSeenToWork() {
         var cured = new Visits().findings(SIGN, CLEANED);
-        assertEquals(gaps(Stage.PROVE, cured), List.of("“It works” was seen 0 of 1 times."));
-        assertEquals(texts(ring(cured.seen("works", 1)).gapsBeforeClosing()), List.of());
+        assertEquals(gaps(Stage.PROVE, cured), List.of(Gap.of(Kind.RUNS, "It works", "0", "1")));
+        assertEquals(ring(cured.seen("works", 1)).gapsBeforeClosing(), List.of());
         assertEquals(
                 sealed(cured.closed()),
                 List.of(
@@ -120,16 +118,16 @@ public class RingTest {
     @Test
     public void aFailedProofOpensTheRingAgain() {
         var failed = new Visits().findings(SIGN, new RemedyTried("clean", Proved.STILL_FAILING));
-        assertEquals(texts(ring(failed).gapsBeforeClosing()), List.of("Not proved yet: “It works”."));
+        assertEquals(ring(failed).gapsBeforeClosing(), List.of(Gap.of(Kind.NOT_PROVED, "It works")));
     }
 
     @Test
     public void aNewPartNeedsItsCountAndTheOldOneAPlace() {
         var cured = new Visits().findings(SIGN, new RemedyTried("replace", Proved.CURED));
-        assertEquals(gaps(Stage.CURE, cured), List.of("No pump is counted for “replace”."));
+        assertEquals(gaps(Stage.CURE, cured), List.of(Gap.of(Kind.PART, "pump", "replace")));
         assertEquals(
                 gaps(Stage.CURE, cured.part(new PartCount("replace", "pump", "", OldPart.UNSAID))),
-                List.of("Nobody has said where the old pump went."));
+                List.of(Gap.of(Kind.OLD_PART, "pump")));
         var said = new Visits()
                 .findings(SIGN, new RemedyTried("replace", Proved.CURED))
                 .part(new PartCount("replace", "pump", "", OldPart.BINNED));
@@ -139,8 +137,8 @@ public class RingTest {
     @Test
     public void whatCanHurtIsConfirmedAndOnlyALeadMaySignItOff() {
         var looked = new Visits().findings(SIGN, new CheckMade("look", "bad"));
-        assertEquals(gaps(Stage.SAFE, looked), List.of("Not confirmed: “Electric shock”."));
-        assertEquals(texts(ring(looked).beyond(Authority.TECHNICIAN)), List.of("Not confirmed: “Electric shock”."));
+        assertEquals(gaps(Stage.SAFE, looked), List.of(Gap.of(Kind.CAUTION, "Electric shock")));
+        assertEquals(ring(looked).beyond(Authority.TECHNICIAN), List.of(Gap.of(Kind.CAUTION, "Electric shock")));
         assertEquals(ring(looked).beyond(Authority.LEAD), List.of());
         assertEquals(gaps(Stage.SAFE, looked.kept("shock")), List.of());
     }
@@ -149,7 +147,7 @@ public class RingTest {
     public void whatAnOpenedLayerGivesLiesOnTheTrayWithItsScrewsInACup() {
         var looked = new Visits().findings(SIGN, new CheckMade("look", "good"));
         // The machine has no chopper, and so no screen.
-        assertEquals(gaps(Stage.OPEN, looked), List.of("Not on the tray: Kick plate."));
+        assertEquals(gaps(Stage.OPEN, looked), List.of(Gap.of(Kind.PIECES, "Kick plate")));
         var loose = new Laid(
                 "p",
                 "Kick plate",
@@ -166,20 +164,19 @@ public class RingTest {
                 Place.TRAY,
                 List.of(),
                 null);
-        assertEquals(gaps(Stage.OPEN, looked.laid(loose)), List.of("The screws of “Kick plate” lie in no cup."));
+        assertEquals(gaps(Stage.OPEN, looked.laid(loose)), List.of(Gap.of(Kind.CUP, "Kick plate")));
     }
 
     @Test
     public void whatWasFoundIsNotedAndItsSolidsGoIntoTheBin() {
         var brushed = new Visits().findings(SIGN, new RemedyTried("brush", Proved.CURED));
-        assertEquals(gaps(Stage.CURE, brushed), List.of("What was found is not noted: “brush”."));
+        assertEquals(gaps(Stage.CURE, brushed), List.of(Gap.of(Kind.FOUND, "brush")));
         var dirty = new Condition("s", Stuff.HAIR, 0.3, null, Wear.DIRTY_ONLY, false, null);
-        assertEquals(
-                gaps(Stage.CURE, brushed.condition(dirty)), List.of("How far the station is open now is not noted."));
+        assertEquals(gaps(Stage.CURE, brushed.condition(dirty)), List.of(Gap.of(Kind.OPEN_BY, "Station")));
         var brushedClean = new Visits()
                 .findings(SIGN, new RemedyTried("brush", Proved.CURED))
                 .condition(new Condition("s", Stuff.HAIR, 0.3, 1.0, Wear.DIRTY_ONLY, false, null));
-        assertEquals(gaps(Stage.CURE, brushedClean), List.of("What came out of the station is not in the bin yet."));
+        assertEquals(gaps(Stage.CURE, brushedClean), List.of(Gap.of(Kind.SOLIDS, "Station")));
     }
 
     @Test
@@ -202,7 +199,10 @@ public class RingTest {
                                                 List.of()),
                                         piece("plate", null, screws, Place.BACK, 2),
                                         piece("clip", null, null, Place.LEFT_OUT, 0))),
-                List.of("Still on the tray: cover.", "Still drying: filter.", "1 screw of “plate” over, cup A."));
+                List.of(
+                        Gap.of(Kind.ON_TRAY, "cover"),
+                        Gap.of(Kind.DRYING, "filter"),
+                        Gap.of(Kind.SCREWS_OVER, "1", "plate", "A")));
         var unseen = piece(
                 "arm",
                 null,
@@ -212,16 +212,16 @@ public class RingTest {
                 0,
                 List.of(Confirmation.LOCKED, Confirmation.ORIENTED),
                 List.of(Confirmation.ORIENTED));
-        assertEquals(gaps(Stage.CLOSE, new Visits().laid(unseen)), List.of("arm: not seen yet that it is locked."));
+        assertEquals(gaps(Stage.CLOSE, new Visits().laid(unseen)), List.of(Gap.of(Kind.NOT_SEEN, "arm", "LOCKED")));
     }
 
     @Test
     public void aHeaterTurnedUpIsTurnedBackWhateverTheReason() {
         var hot = new Visits().debt(new Debt(Debt.Kind.HEATER_UP, "", false));
-        assertEquals(gaps(Stage.CLOSE, hot), List.of("The home's water heater is still turned up."));
+        assertEquals(gaps(Stage.CLOSE, hot), List.of(Gap.of(Kind.HEATER_UP, "")));
         assertFalse(ring(hot).beyond(Authority.LEAD).isEmpty());
         var dry = new Visits().debt(new Debt(Debt.Kind.WATER_OFF, "tap under the sink", false));
-        assertEquals(gaps(Stage.CLOSE, dry), List.of("The water is still shut off: tap under the sink."));
+        assertEquals(gaps(Stage.CLOSE, dry), List.of(Gap.of(Kind.WATER_OFF, "tap under the sink")));
         assertTrue(ring(dry).beyond(Authority.TECHNICIAN).isEmpty());
         assertEquals(gaps(Stage.CLOSE, new Visits().debt(new Debt(Debt.Kind.HEATER_UP, "", true))), List.of());
     }
@@ -232,7 +232,7 @@ public class RingTest {
                 .findings(SIGN, CLEANED)
                 .laid(joint("trap", Place.BACK))
                 .seen("works", 1);
-        assertEquals(gaps(Stage.PROVE, cured), List.of("Not watched for leaks: trap."));
+        assertEquals(gaps(Stage.PROVE, cured), List.of(Gap.of(Kind.JOINT, "trap")));
         var watched = new Visits()
                 .findings(SIGN, CLEANED)
                 .laid(joint("trap", Place.BACK))
@@ -277,17 +277,15 @@ public class RingTest {
         var findings = new Finding[] {SIGN, new RemedyTried("clear", Proved.CURED)};
         var half = new ProofRun("drains", 1.5, null, 1, List.of(), false);
         assertEquals(
-                texts(Proving.gaps(
-                        pack, new Visits().findings(findings).proof(half).build())),
+                Proving.gaps(pack, new Visits().findings(findings).proof(half).build()),
                 List.of(
-                        "“It drains” was seen 1 of 2 times.",
-                        "“It drains”: measured before, but not after.",
-                        "“It drains”: the light is not seen to go out."));
+                        Gap.of(Kind.RUNS, "It drains", "1", "2"),
+                        Gap.of(Kind.NOT_MEASURED, "It drains"),
+                        Gap.of(Kind.LIGHT, "It drains")));
         var worse = new ProofRun("drains", 1.5, 1.25, 2, List.of(), true);
         assertEquals(
-                texts(Proving.gaps(
-                        pack, new Visits().findings(findings).proof(worse).build())),
-                List.of("“It drains”: no better than before, 1.5 L then and 1.25 L now."));
+                Proving.gaps(pack, new Visits().findings(findings).proof(worse).build()),
+                List.of(Gap.of(Kind.NO_BETTER, "It drains", "1.5 L", "1.25 L")));
         var better = new ProofRun("drains", 1.5, 4.0, 2, List.of(), true);
         assertEquals(
                 Proving.gaps(pack, new Visits().findings(findings).proof(better).build()), List.of());
@@ -296,8 +294,8 @@ public class RingTest {
     @Test
     public void theCustomersThingsAreGivenBack() {
         var found = new Visits().thing(new Found("coin", 2, Found.Fate.KEPT));
-        assertTrue(gaps(Stage.HAND_OVER, found).contains("Not given back: 2 × coin."));
-        assertTrue(texts(ring(found).gapsBeforeClosing()).contains("Not given back: 2 × coin."));
+        assertTrue(gaps(Stage.HAND_OVER, found).contains(Gap.of(Kind.NOT_GIVEN_BACK, "2", "coin")));
+        assertTrue(ring(found).gapsBeforeClosing().contains(Gap.of(Kind.NOT_GIVEN_BACK, "2", "coin")));
         expectThrows(IllegalArgumentException.class, () -> new Found("coin", 0, Found.Fate.KEPT));
         expectThrows(IllegalArgumentException.class, () -> new Found(" ", 1, Found.Fate.KEPT));
     }
@@ -340,11 +338,7 @@ public class RingTest {
         var fitted = new RemedyTried("fit", Proved.CURED);
         var open =
                 Curing.gaps(pack, Packs.MACHINE, new Visits().findings(fitted).build());
-        assertEquals(
-                open,
-                List.of(new Gap(
-                        "“Fit the cut-out” comes back while what brings it is neither cleared nor cured: duct.",
-                        Authority.LEAD)));
+        assertEquals(open, List.of(Gap.of(Kind.COMES_BACK, "Fit the cut-out", "duct")));
         var cleared = new CheckMade("flow", "good");
         assertEquals(
                 Curing.gaps(

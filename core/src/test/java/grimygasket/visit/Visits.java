@@ -149,8 +149,4 @@ final class Visits {
                 id, id, null, null, List.of(), null, List.of(), null, true, false, List.of(), 0, place, List.of(),
                 null);
     }
-
-    static List<String> texts(List<Gap> gaps) {
-        return gaps.stream().map(Gap::text).toList();
-    }
 }

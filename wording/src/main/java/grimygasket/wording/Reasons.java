@@ -31,7 +31,7 @@ public final class Reasons {
             case FEATURES -> String.join(" ", about);
             case RATINGS -> "The plate cannot say that.";
             case READING -> "Enter what was read.";
-            case BEYOND -> "This you may not leave open, whatever the reason: " + String.join(" ", about);
+            case BEYOND -> "Some of it you may not leave open, whatever the reason.";
             case GAPS -> "The ring has gaps: give the reason for leaving them, or fill them first.";
             case MOVED_ON -> "The call was changed on another screen meanwhile. Look at it again, then close it.";
         };

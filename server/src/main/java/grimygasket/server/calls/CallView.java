@@ -15,6 +15,7 @@ import grimygasket.pack.Measure;
 import grimygasket.server.machines.Customer;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Advice;
+import grimygasket.visit.Authority;
 import grimygasket.visit.Gap;
 import grimygasket.visit.Isolation;
 import grimygasket.visit.PhoneChecks.PhoneCheck;
@@ -22,6 +23,7 @@ import grimygasket.visit.Places;
 import grimygasket.visit.Stage;
 import grimygasket.visit.Tray;
 import grimygasket.visit.Upkeep;
+import grimygasket.wording.Gaps;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -125,7 +127,7 @@ public record CallView(
         List<DueDate> dates,
         List<RingSegment> ring,
         Stage stands,
-        List<Gap> gaps,
+        List<Missing> gaps,
         List<String> beyondMe) {
 
     /**
@@ -134,7 +136,16 @@ public record CallView(
      */
     public record DueDate(String task, int days, LocalDate first) {}
 
-    public record RingSegment(Stage stage, String title, boolean sealed, List<Gap> gaps) {}
+    public record RingSegment(Stage stage, String title, boolean sealed, List<Missing> gaps) {}
+
+    /** @param signedOffBy who may leave it open */
+    public record Missing(String text, Authority signedOffBy) {
+        static List<Missing> of(List<Gap> gaps) {
+            return gaps.stream()
+                    .map(gap -> new Missing(Gaps.say(gap), gap.signedOffBy()))
+                    .toList();
+        }
+    }
 
     /**
      * What can be measured at a check.

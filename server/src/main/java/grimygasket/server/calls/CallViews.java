@@ -20,13 +20,13 @@ import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView.DueDate;
+import grimygasket.server.calls.CallView.Missing;
 import grimygasket.server.calls.CallView.RingSegment;
 import grimygasket.server.calls.CallView.StandingLitres;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.web.Problem;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Curing;
-import grimygasket.visit.Gap;
 import grimygasket.visit.Isolation;
 import grimygasket.visit.Laid;
 import grimygasket.visit.Opening;
@@ -39,6 +39,7 @@ import grimygasket.visit.Safety;
 import grimygasket.visit.Tray;
 import grimygasket.visit.VisitRecord;
 import grimygasket.visit.WaterLeft;
+import grimygasket.wording.Gaps;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
@@ -177,11 +178,11 @@ public class CallViews {
                 advice,
                 dates(advice, head),
                 ring.segments().stream()
-                        .map(s -> new RingSegment(s.stage(), s.stage().title(), s.sealed(), s.gaps()))
+                        .map(s -> new RingSegment(s.stage(), s.stage().title(), s.sealed(), Missing.of(s.gaps())))
                         .toList(),
                 upkeep == null ? ring.stands(visit, assessment.plan()) : ring.stands(visit, upkeep),
-                ring.gapsBeforeClosing(),
-                ring.beyond(me.rank()).stream().map(Gap::text).toList());
+                Missing.of(ring.gapsBeforeClosing()),
+                Gaps.say(ring.beyond(me.rank())));
     }
 
     /** By where is worked next. */

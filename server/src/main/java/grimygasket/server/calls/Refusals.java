@@ -6,6 +6,7 @@ import grimygasket.call.Outcome.Refused;
 import grimygasket.call.Reason;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.wording.Gaps;
 import grimygasket.wording.Reasons;
 import org.springframework.http.ProblemDetail;
 
@@ -27,16 +28,20 @@ final class Refusals {
         if (!refused.fields().isEmpty()) {
             body.setProperty("fields", refused.fields());
         }
-        if (refused.reason().kind() == Reason.Kind.GAPS) {
-            body.setProperty("gaps", refused.reason().about());
+        if (!refused.gaps().isEmpty()) {
+            body.setProperty("gaps", Gaps.say(refused.gaps()));
         }
         return body;
     }
 
     private static String sentence(Refused refused) {
-        return refused.fields().isEmpty()
-                ? Reasons.say(refused.reason())
-                : String.join(" ", refused.fields().values());
+        if (!refused.fields().isEmpty()) {
+            return String.join(" ", refused.fields().values());
+        }
+        var said = Reasons.say(refused.reason());
+        return refused.reason().kind() == Reason.Kind.BEYOND
+                ? said + " " + String.join(" ", Gaps.say(refused.gaps()))
+                : said;
     }
 
     private static Kind kind(Reason.Kind kind) {

@@ -1,5 +1,6 @@
 package grimygasket.server.web;
 
+import grimygasket.diagnosis.StepReason;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -52,6 +53,10 @@ public class ApiDocument {
             var raw = type.getType() == null
                     ? Object.class
                     : Json.mapper().constructType(type.getType()).getRawClass();
+            if (raw == StepReason.class) {
+                // It travels as its sentence.
+                return new StringSchema();
+            }
             if (raw.isSealed() && SealedTypes.root(raw).isPresent()) {
                 return oneOf(raw, context);
             }

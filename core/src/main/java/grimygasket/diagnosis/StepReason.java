@@ -1,0 +1,51 @@
+package grimygasket.diagnosis;
+
+import java.util.List;
+
+/**
+ * Why a step is advised, as data; its sentence is made where it is read.
+ *
+ * @param about names that the kind speaks of, see there; a blank one is no cause that is listed
+ * @param amount minutes or a chance, see there; 0 for a kind that has none
+ */
+public record StepReason(Kind kind, List<String> about, double amount) {
+    public StepReason {
+        about = List.copyOf(about);
+    }
+
+    static StepReason of(Kind kind, String... about) {
+        return new StepReason(kind, List.of(about), 0);
+    }
+
+    static StepReason of(Kind kind, double amount, String... about) {
+        return new StepReason(kind, List.of(about), amount);
+    }
+
+    /** Why a step may be advised. */
+    public enum Kind {
+        /** Its answers would put different causes first: their names. */
+        TELLS_APART,
+        /** All its answers leave the same cause first: its name. */
+        FIRMS_UP,
+        /** Nothing more is to be opened for it. */
+        NOTHING_TO_OPEN,
+        /** Something is to be opened for it: the minutes for that and for closing it again. */
+        OPENING,
+        /** It is likely to cure, and more checks would cost more than they save: the chance that it cures by itself. */
+        LIKELY_CURE,
+        /** It is the best by far: the minutes that it saves against the next one. */
+        SAVES,
+        /** What is known fits nothing listed: the chance of that. */
+        FITS_NOTHING,
+        /** Nothing listed cures the likeliest cause: its name and chance. */
+        NO_CURE,
+        /** All that is listed for the likeliest cause has been tried: its name and chance. */
+        ALL_TRIED,
+        /** What is left to try for the likeliest cause costs more than it is likely to save: its name and chance. */
+        TOO_DEAR,
+        /** Only a run shows whether it is cured. */
+        RUN_SHOWS,
+        /** A sign of danger comes first: its name. */
+        DANGER
+    }
+}
