@@ -1,7 +1,7 @@
 package grimygasket.bench;
 
-import grimygasket.server.knowhow.CaseReader;
-import grimygasket.server.knowhow.Shipped;
+import grimygasket.knowhow.CaseReader;
+import grimygasket.knowhow.Shipped;
 
 /** The cases that ship, each with what the application makes of it; those that fail with why. */
 public final class Cases {

@@ -1,10 +1,10 @@
 package grimygasket.bench;
 
+import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Instruction;
 import grimygasket.pack.Numbers;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
-import grimygasket.server.knowhow.Shipped;
 import java.util.stream.Collectors;
 
 /** How much each pack holds. */

@@ -1,7 +1,7 @@
 package grimygasket.bench;
 
+import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Pack;
-import grimygasket.server.knowhow.Shipped;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,6 +1,6 @@
 package grimygasket.bench;
 
-import grimygasket.server.knowhow.Shipped;
+import grimygasket.knowhow.Shipped;
 import java.util.Random;
 import java.util.stream.IntStream;
 

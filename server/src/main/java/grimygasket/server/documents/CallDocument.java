@@ -7,7 +7,7 @@ import grimygasket.call.Confirmed;
 import grimygasket.call.Entry;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
-import grimygasket.server.knowhow.Texts;
+import grimygasket.knowhow.KnowhowText;
 import grimygasket.server.machines.Customer;
 import grimygasket.server.machines.Machine;
 import java.time.LocalDate;
@@ -34,7 +34,7 @@ record CallDocument(
         Customer customer,
         Machine machine,
         Map<String, String> schools,
-        Texts knowHow,
+        KnowhowText knowHow,
         List<Complaint> complaints,
         List<Entry> story,
         List<Confirmed> cautions,

@@ -7,13 +7,13 @@ import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.knowhow.KindKnowhow;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.server.accounts.BusinessStore.Business;
 import grimygasket.server.calls.CallView;
 import grimygasket.server.documents.Report.Row;
 import grimygasket.server.documents.Report.Section;
-import grimygasket.server.knowhow.Knowhow;
 import grimygasket.visit.Found;
 import grimygasket.visit.Laid;
 import grimygasket.visit.ProofRun;
@@ -52,7 +52,7 @@ final class ReportOfCall {
     private final LocalDate today;
     private final Wording wording;
 
-    private ReportOfCall(CallView call, Knowhow knowhow, Business business, Clock clock) {
+    private ReportOfCall(CallView call, KindKnowhow knowhow, Business business, Clock clock) {
         this.call = call;
         this.pack = knowhow.pack();
         this.business = business;
@@ -61,7 +61,7 @@ final class ReportOfCall {
         this.wording = new Wording(knowhow, call.machine().maker(), call.readings());
     }
 
-    static Report of(CallView call, Knowhow knowhow, Business business, Clock clock) {
+    static Report of(CallView call, KindKnowhow knowhow, Business business, Clock clock) {
         return new ReportOfCall(call, knowhow, business, clock).report();
     }
 

@@ -9,9 +9,9 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.knowhow.KindKnowhow;
 import grimygasket.pack.Code;
 import grimygasket.server.calls.CallView.Judged;
-import grimygasket.server.knowhow.Knowhow;
 import grimygasket.visit.Condition;
 import grimygasket.visit.Note;
 import grimygasket.visit.PartCount.OldPart;
@@ -22,12 +22,12 @@ import org.springframework.util.StringUtils;
 
 /** What is on file about a call, in words that a customer understands. */
 final class Wording {
-    private final Knowhow knowhow;
+    private final KindKnowhow knowhow;
     private final String maker;
     private final Map<UUID, Judged> readings;
 
     /** @param readings entry id to what its reading means */
-    Wording(Knowhow knowhow, String maker, Map<UUID, Judged> readings) {
+    Wording(KindKnowhow knowhow, String maker, Map<UUID, Judged> readings) {
         this.knowhow = knowhow;
         this.maker = maker;
         this.readings = readings;

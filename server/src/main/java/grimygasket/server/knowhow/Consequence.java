@@ -4,6 +4,7 @@ import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Machine;
+import grimygasket.knowhow.KindKnowhow;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.Part;
 import grimygasket.server.accounts.BusinessStore.Business;
@@ -15,7 +16,7 @@ record Consequence(Assessment assessment, Applicable applicable) {
     /**
      * @param schools school id to the choice that is followed
      */
-    static Consequence of(Knowhow known, Supposed supposed, Map<String, String> schools, Business business) {
+    static Consequence of(KindKnowhow known, Supposed supposed, Map<String, String> schools, Business business) {
         var pack = known.pack();
         Library.requireFeatures(pack, supposed.features());
         var machine = Machine.of(pack, supposed.features(), schools);

@@ -1,5 +1,7 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.knowhow.CaseReader;
+import grimygasket.knowhow.PackReader;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.DraftStore.Edit;

@@ -1,5 +1,8 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.knowhow.KindKnowhow;
+import grimygasket.knowhow.KnowhowText;
+import grimygasket.knowhow.PackText;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.DraftStore.Edit;
 import grimygasket.server.web.Problem;
@@ -30,7 +33,7 @@ class Drafts {
     }
 
     /** What would be put to use; it need not be sound. */
-    Texts texts(String kind, List<Edit> edits) {
+    KnowhowText texts(String kind, List<Edit> edits) {
         var inUse = library.texts(kind, library.active(kind));
         var text = new PackText(inUse.pack());
         for (var edit : edits) {
@@ -38,11 +41,11 @@ class Drafts {
                     ? text.without(edit.section(), edit.piece())
                     : text.with(edit.section(), edit.piece(), json.readTree(edit.members()));
         }
-        return new Texts(text.yaml(), inUse.codes());
+        return new KnowhowText(text.yaml(), inUse.codes());
     }
 
     /** What would be put to use, where it does not contradict itself. */
-    Knowhow sound(String kind) {
+    KindKnowhow sound(String kind) {
         return library.read(kind, texts(kind, store.of(kind)));
     }
 

@@ -1,7 +1,9 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.knowhow.Comparison;
+import grimygasket.knowhow.Comparison.PieceChange;
+import grimygasket.knowhow.KnowhowText;
 import grimygasket.pack.PackException;
-import grimygasket.server.knowhow.Comparison.PieceChange;
 import java.util.List;
 
 /**
@@ -13,7 +15,7 @@ import java.util.List;
  * @param changes against the version in use
  */
 record Inspection(List<String> problems, List<String> dangers, List<String> remarks, List<PieceChange> changes) {
-    static Inspection of(Library library, String kind, Texts texts) {
+    static Inspection of(Library library, String kind, KnowhowText texts) {
         var inUse = library.knowhow(kind, library.active(kind));
         try {
             var known = library.read(kind, texts);

@@ -1,5 +1,10 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.knowhow.Comparison;
+import grimygasket.knowhow.Comparison.PieceChange;
+import grimygasket.knowhow.Overlay;
+import grimygasket.knowhow.PackReader;
+import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Code;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Numbers;
@@ -8,7 +13,6 @@ import grimygasket.pack.Source;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.knowhow.Comparison.PieceChange;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.Valid;

@@ -1,6 +1,10 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.call.CallMachine;
+import grimygasket.knowhow.KindKnowhow;
+import grimygasket.knowhow.KnowhowReader;
+import grimygasket.knowhow.KnowhowText;
+import grimygasket.knowhow.Shipped;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Pack;
 import grimygasket.server.knowhow.RevisionStore.Source;
@@ -20,7 +24,7 @@ public class Library {
     private final KnowhowReader reader = Shipped.reader();
 
     /** Versions never change, so what was read once stays. */
-    private final Map<String, Knowhow> read = new ConcurrentHashMap<>();
+    private final Map<String, KindKnowhow> read = new ConcurrentHashMap<>();
 
     Library(RevisionStore revisions) {
         this.revisions = revisions;
@@ -50,7 +54,7 @@ public class Library {
                 .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "There is no know-how yet for “" + kind + "”."));
     }
 
-    public Knowhow knowhow(String kind, int revision) {
+    public KindKnowhow knowhow(String kind, int revision) {
         return read.computeIfAbsent(kind + " " + revision, key -> reader.read(kind, texts(kind, revision)));
     }
 
@@ -59,7 +63,7 @@ public class Library {
      *
      * @throws grimygasket.pack.PackException with a sentence for each problem
      */
-    Knowhow read(String kind, Texts texts) {
+    KindKnowhow read(String kind, KnowhowText texts) {
         return reader.read(kind, texts);
     }
 
@@ -73,7 +77,7 @@ public class Library {
     }
 
     /** What is known of a machine: of its family, or else of its kind. */
-    public Knowhow knowhow(CallMachine machine, int revision) {
+    public KindKnowhow knowhow(CallMachine machine, int revision) {
         var known = knowhow(machine.kind(), revision);
         return family(machine, revision).map(known::of).orElse(known);
     }
@@ -82,7 +86,7 @@ public class Library {
         return knowhow(machine, revision).pack();
     }
 
-    public Texts texts(String kind, int revision) {
+    public KnowhowText texts(String kind, int revision) {
         return revisions
                 .texts(kind, revision)
                 .orElseThrow(
@@ -90,7 +94,7 @@ public class Library {
     }
 
     /** The number of the version with these texts; what is new here is added, and not put to use. */
-    public int bringIn(String kind, Texts texts) {
+    public int bringIn(String kind, KnowhowText texts) {
         return revisions.find(kind, texts).orElseGet(() -> {
             reader.read(kind, texts);
             return revisions.add(kind, Source.IMPORTED, "Came with a call", texts);

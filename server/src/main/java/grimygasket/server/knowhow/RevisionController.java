@@ -1,6 +1,9 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.server.knowhow.Comparison.PieceChange;
+import grimygasket.knowhow.CaseReader;
+import grimygasket.knowhow.Comparison;
+import grimygasket.knowhow.Comparison.PieceChange;
+import grimygasket.knowhow.KnowhowText;
 import grimygasket.server.knowhow.RevisionStore.Revision;
 import grimygasket.server.knowhow.RevisionStore.Source;
 import jakarta.validation.Valid;
@@ -114,9 +117,9 @@ class RevisionController {
         return file(library.texts(kind, number).codes(), "text/csv", kind + "-codes-" + number + ".csv");
     }
 
-    private Texts texts(String kind, Import file) {
+    private KnowhowText texts(String kind, Import file) {
         var active = library.texts(kind, library.active(kind));
-        return new Texts(
+        return new KnowhowText(
                 file.pack == null ? active.pack() : file.pack, file.codes == null ? active.codes() : file.codes);
     }
 

@@ -1,5 +1,6 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.knowhow.KnowhowText;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -43,11 +44,11 @@ class RevisionStore {
                         """).param("kind", kind).query(Revision.class).list();
     }
 
-    Optional<Texts> texts(String kind, int number) {
+    Optional<KnowhowText> texts(String kind, int number) {
         return jdbc.sql("select pack, codes from knowhow_revision where kind = :kind and number = :number")
                 .param("kind", kind)
                 .param("number", number)
-                .query(Texts.class)
+                .query(KnowhowText.class)
                 .optional();
     }
 
@@ -59,7 +60,7 @@ class RevisionStore {
     }
 
     /** The number of the revision with exactly these texts. */
-    Optional<Integer> find(String kind, Texts texts) {
+    Optional<Integer> find(String kind, KnowhowText texts) {
         return of(kind).stream()
                 .map(Revision::number)
                 .filter(number -> texts(kind, number).filter(texts::equals).isPresent())
@@ -68,7 +69,7 @@ class RevisionStore {
 
     /** Adds a revision; its number. */
     @Transactional
-    public int add(String kind, Source source, String note, Texts texts) {
+    public int add(String kind, Source source, String note, KnowhowText texts) {
         int number = jdbc.sql("select coalesce(max(number), 0) + 1 from knowhow_revision where kind = :kind for update")
                 .param("kind", kind)
                 .query(Integer.class)

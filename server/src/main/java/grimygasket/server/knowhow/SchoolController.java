@@ -1,5 +1,6 @@
 package grimygasket.server.knowhow;
 
+import grimygasket.knowhow.Shipped;
 import grimygasket.pack.School;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Problem;

@@ -8,6 +8,7 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.knowhow.KindKnowhow;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.constraints.NotNull;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 record Supposition(@NotNull Finding finding, @Nullable String maker) {
 
     /** The finding, as the diagnosis takes it. */
-    Finding in(Knowhow known) {
+    Finding in(KindKnowhow known) {
         try {
             return finding.to(new Known(known, maker));
         } catch (IllegalArgumentException e) {
@@ -30,7 +31,7 @@ record Supposition(@NotNull Finding finding, @Nullable String maker) {
     }
 
     /** Refuses what the know-how does not have. */
-    private record Known(Knowhow known, String maker) implements Finding.Cases<Finding> {
+    private record Known(KindKnowhow known, String maker) implements Finding.Cases<Finding> {
         @Override
         public Finding sign(SignSettled said) {
             known.pack().sign(said.sign());

@@ -1,6 +1,7 @@
 package grimygasket.server.simulation;
 
 import grimygasket.diagnosis.Machine;
+import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Check;
 import grimygasket.pack.Measure;
 import grimygasket.practice.Draws;
@@ -10,7 +11,6 @@ import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallMachines;
 import grimygasket.server.knowhow.Library;
-import grimygasket.server.knowhow.Shipped;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.units.Quantity;

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import grimygasket.knowhow.Shipped;
 import grimygasket.server.ServerTest;
 import java.util.UUID;
 import org.testng.annotations.AfterMethod;

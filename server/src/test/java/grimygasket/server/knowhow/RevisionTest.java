@@ -3,6 +3,8 @@ package grimygasket.server.knowhow;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import grimygasket.knowhow.KnowhowText;
+import grimygasket.knowhow.Shipped;
 import grimygasket.server.ServerTest;
 import java.util.Map;
 import java.util.UUID;
@@ -13,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 /** Versions of the know-how: brought in, compared, put to use, returned from and taken out. */
 public class RevisionTest extends ServerTest {
     private static final String PATH = "/api/know-how/vacuum-cleaner/revisions";
-    private final Texts shipped = Shipped.texts("vacuum-cleaner");
+    private final KnowhowText shipped = Shipped.texts("vacuum-cleaner");
 
     @AfterMethod
     public void returnToTheShipped() {

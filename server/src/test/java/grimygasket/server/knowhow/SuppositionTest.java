@@ -3,6 +3,7 @@ package grimygasket.server.knowhow;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import grimygasket.knowhow.Shipped;
 import grimygasket.server.ServerTest;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;

@@ -1,12 +1,12 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import grimygasket.knowhow.Comparison.Difference;
+import grimygasket.knowhow.Comparison.PieceChange;
 import grimygasket.pack.PackException;
-import grimygasket.server.knowhow.Comparison.Difference;
-import grimygasket.server.knowhow.Comparison.PieceChange;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.Test;
@@ -15,12 +15,12 @@ import org.testng.annotations.Test;
 public class ReadersTest {
     private static final String HEADER = "maker,kind,display,code,meaning,leak,points,clear\n";
 
-    private final Texts shipped = Shipped.texts("dishwasher");
+    private final KnowhowText shipped = Shipped.texts("dishwasher");
 
     private List<String> problems(String pack) {
         return expectThrows(
                         PackException.class,
-                        () -> Shipped.reader().read("dishwasher", new Texts(pack, shipped.codes())))
+                        () -> Shipped.reader().read("dishwasher", new KnowhowText(pack, shipped.codes())))
                 .problems();
     }
 
@@ -64,7 +64,7 @@ public class ReadersTest {
                 .replaceAll("screws: \\[(\\{[^}]*})\\]", "screws: $1")
                 .replace("clips: [pressed from below]", "clip: pressed from below");
         assertTrue(older.contains("clip: pressed from below") && !older.contains("screws: ["));
-        var read = Shipped.reader().read("dishwasher", new Texts(older, shipped.codes()));
+        var read = Shipped.reader().read("dishwasher", new KnowhowText(older, shipped.codes()));
         assertEquals(read.pack().layers(), today.layers());
     }
 
@@ -117,7 +117,7 @@ public class ReadersTest {
         var after = Shipped.reader()
                 .read(
                         "dishwasher",
-                        new Texts(
+                        new KnowhowText(
                                 shipped.pack()
                                         .replace(
                                                 "at: [filter, sump], rate: 0.0008", "at: [filter, sump], rate: 0.0016"),

@@ -1,10 +1,10 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.core.io.ClassPathResource;
+import java.util.Objects;
 
 /** The know-how that comes with the application. */
 public final class Shipped {
@@ -13,21 +13,21 @@ public final class Shipped {
 
     private Shipped() {}
 
-    public static Texts texts(String kind) {
-        return new Texts(resource(kind + ".yaml"), resource("codes/" + kind + ".csv"));
+    public static KnowhowText texts(String kind) {
+        return new KnowhowText(resource(kind + ".yaml"), resource("codes/" + kind + ".csv"));
     }
 
-    public static Knowhow knowhow(String kind) {
+    public static KindKnowhow knowhow(String kind) {
         return reader().read(kind, texts(kind));
     }
 
-    static KnowhowReader reader() {
+    public static KnowhowReader reader() {
         return new KnowhowReader(new PackReader(resource("pack.schema.json")));
     }
 
     static String resource(String name) {
-        try {
-            return new ClassPathResource("knowledge/" + name).getContentAsString(StandardCharsets.UTF_8);
+        try (var in = Shipped.class.getResourceAsStream("/knowledge/" + name)) {
+            return new String(Objects.requireNonNull(in, name).readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

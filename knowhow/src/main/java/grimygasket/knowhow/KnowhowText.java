@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 /**
  * Know-how as it is exchanged.
@@ -6,4 +6,4 @@ package grimygasket.server.knowhow;
  * @param pack YAML; its form is pack.schema.json
  * @param codes CSV; see {@link CodeTableReader}
  */
-public record Texts(String pack, String codes) {}
+public record KnowhowText(String pack, String codes) {}

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
@@ -10,10 +10,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What differs between two versions of know-how, piece by piece. */
-final class Comparison {
+public final class Comparison {
     private static final JsonMapper JSON = new JsonMapper();
 
-    enum Difference {
+    public enum Difference {
         ADDED,
         REMOVED,
         CHANGED
@@ -24,7 +24,7 @@ final class Comparison {
      * @param piece its id, or what names it
      * @param details for a changed piece, what was and what is
      */
-    record PieceChange(String section, String piece, Difference difference, List<String> details) {
+    public record PieceChange(String section, String piece, Difference difference, List<String> details) {
         /** The same, for the models of a family alone. */
         PieceChange of(String family) {
             return new PieceChange("family " + family + ", " + section, piece, difference, details);
@@ -33,7 +33,7 @@ final class Comparison {
 
     private Comparison() {}
 
-    static List<PieceChange> of(Knowhow before, Knowhow after) {
+    public static List<PieceChange> of(KindKnowhow before, KindKnowhow after) {
         var changes = new ArrayList<>(of(before.pack(), after.pack()));
         for (var family : after.pack().families()) {
             var was = before.families().get(family.id());
@@ -54,7 +54,7 @@ final class Comparison {
     }
 
     /** What differs between two packs as they are written. */
-    static List<PieceChange> of(JsonNode was, JsonNode is) {
+    public static List<PieceChange> of(JsonNode was, JsonNode is) {
         var changes = new ArrayList<PieceChange>();
         for (var property : is.properties()) {
             var section = property.getKey();

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** Reads packs from YAML; refuses a bad one whole, with all that is wrong with it. */
-final class PackReader {
+public final class PackReader {
     private static final YAMLMapper YAML = YAMLMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .build();
@@ -53,7 +53,7 @@ final class PackReader {
      *
      * @throws PackException if it is not YAML
      */
-    static JsonNode tree(String yaml) {
+    public static JsonNode tree(String yaml) {
         try {
             return OlderPacks.today(YAML.readTree(yaml));
         } catch (JacksonException e) {

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
@@ -12,13 +12,13 @@ import org.testng.annotations.Test;
 
 /** Models that differ from their kind. */
 public class FamilyTest {
-    private final Texts shipped = Shipped.texts("dishwasher");
+    private final KnowhowText shipped = Shipped.texts("dishwasher");
 
-    private static Knowhow read(Texts texts) {
+    private static KindKnowhow read(KnowhowText texts) {
         return Shipped.reader().read("dishwasher", texts);
     }
 
-    private Knowhow with(String changes) {
+    private KindKnowhow with(String changes) {
         var at = shipped.pack().indexOf("families:");
         var family = """
                 families:
@@ -28,7 +28,7 @@ public class FamilyTest {
                     models: [T-1]
                     changes: %s
                 """.formatted(changes);
-        return read(new Texts(shipped.pack().substring(0, at) + family, shipped.codes()));
+        return read(new KnowhowText(shipped.pack().substring(0, at) + family, shipped.codes()));
     }
 
     @Test

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import grimygasket.pack.PackException;
 import java.util.List;
@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
  * A pack's YAML, changed where it is changed and nowhere else: comments, order and its author's way of writing stay, as only
  * the characters of what differs are exchanged. Sections are lists of pieces, told apart by their ids.
  */
-record PackText(String yaml) {
+public record PackText(String yaml) {
     private static final String ID = "id";
 
     /**
@@ -29,7 +29,7 @@ record PackText(String yaml) {
      *
      * @throws PackException if it is not YAML, or a member repeats another by an alias
      */
-    PackText with(String section, String piece, JsonNode members) {
+    public PackText with(String section, String piece, JsonNode members) {
         var text = piece(section, piece).isPresent() ? this : withNew(section, piece);
         for (var member : members.properties()) {
             if (!member.getKey().equals(ID)) {
@@ -40,7 +40,7 @@ record PackText(String yaml) {
     }
 
     /** Without that piece; the same text where there is none. */
-    PackText without(String section, String piece) {
+    public PackText without(String section, String piece) {
         var known = member(root(), section);
         var pieces = known.map(PackText::pieces).orElse(List.of());
         var found = piece(pieces, piece);

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
@@ -9,7 +9,7 @@ import java.util.Map;
 import tools.jackson.databind.JsonNode;
 
 /** Reads a pack and its code table together; refuses both with all that is wrong with either. */
-final class KnowhowReader {
+public final class KnowhowReader {
     private final PackReader packs;
 
     KnowhowReader(PackReader packs) {
@@ -20,7 +20,7 @@ final class KnowhowReader {
      * @param kind that the know-how is to be about
      * @throws PackException with a sentence for each problem
      */
-    Knowhow read(String kind, Texts texts) {
+    public KindKnowhow read(String kind, KnowhowText texts) {
         var tree = PackReader.tree(texts.pack());
         var pack = packs.read(tree);
         if (!pack.id().equals(kind)) {
@@ -33,7 +33,7 @@ final class KnowhowReader {
             throw new PackException(
                     problems.stream().map(problem -> "Code table, " + problem).toList());
         }
-        return new Knowhow(pack, codes, families(tree));
+        return new KindKnowhow(pack, codes, families(tree));
     }
 
     /** The packs of the families: the kind's, with their changes made. */

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import grimygasket.pack.Code;
 import grimygasket.pack.Dangers;
@@ -18,8 +18,8 @@ import java.util.function.Function;
  * @param codes of every maker
  * @param families id of a family of models to the pack that its machines are judged by
  */
-public record Knowhow(Pack pack, List<Code> codes, Map<String, Pack> families) {
-    public Knowhow {
+public record KindKnowhow(Pack pack, List<Code> codes, Map<String, Pack> families) {
+    public KindKnowhow {
         codes = List.copyOf(codes);
         families = Map.copyOf(families);
     }
@@ -32,12 +32,12 @@ public record Knowhow(Pack pack, List<Code> codes, Map<String, Pack> families) {
     }
 
     /** What could hurt whoever follows it: what the kind's pack says, and what a family's changes make of it. */
-    List<String> dangers() {
+    public List<String> dangers() {
         return ofAll(Dangers::of);
     }
 
     /** What it leaves unsaid, its dangers among it. */
-    List<String> remarks() {
+    public List<String> remarks() {
         return ofAll(Review::of);
     }
 
@@ -52,7 +52,7 @@ public record Knowhow(Pack pack, List<Code> codes, Map<String, Pack> families) {
     }
 
     /** The same for the machines of a family. */
-    Knowhow of(ModelFamily family) {
-        return new Knowhow(families.get(family.id()), codes, families);
+    public KindKnowhow of(ModelFamily family) {
+        return new KindKnowhow(families.get(family.id()), codes, families);
     }
 }

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import java.math.BigDecimal;
 import java.util.List;

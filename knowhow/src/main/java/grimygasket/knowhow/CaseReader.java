@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import grimygasket.cases.Case;
 import grimygasket.cases.CaseRun;
@@ -21,12 +21,12 @@ public final class CaseReader {
     }
 
     /** What comes of each case of its kind; one that names what the know-how does not have has that as its failure. */
-    public static List<CaseRun> run(Knowhow knowhow) {
+    public static List<CaseRun> run(KindKnowhow knowhow) {
         return of(knowhow.pack().id()).stream().map(one -> run(knowhow, one)).toList();
     }
 
     /** A sentence for each case that is not met, and not known to be. */
-    static List<String> failing(Knowhow knowhow) {
+    public static List<String> failing(KindKnowhow knowhow) {
         return run(knowhow).stream()
                 .filter(run -> run.one().fails() == null && !run.failures().isEmpty())
                 .map(run -> title(run.one()) + String.join(" ", run.failures()))
@@ -37,7 +37,7 @@ public final class CaseReader {
         return (one.told().isBlank() ? one.id() : "“" + one.told() + "” (" + one.id() + ")") + ": ";
     }
 
-    private static CaseRun run(Knowhow knowhow, Case one) {
+    private static CaseRun run(KindKnowhow knowhow, Case one) {
         try {
             return CaseRun.of(knowhow.pack(), knowhow.codes(), one);
         } catch (IllegalArgumentException e) {

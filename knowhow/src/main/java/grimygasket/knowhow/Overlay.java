@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.PackException;
@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
  * pieces' ids. A piece itself can be neither added nor taken out, so that a call's entries mean the same for every model.
  * What guards against harm can be added to, and never taken away.
  */
-final class Overlay {
+public final class Overlay {
     /** Members that guard against harm: a family may add to a list of them, and change nothing else. */
     private static final Set<String> GUARDS =
             Set.of("cautions", "danger", "alarm", "licensed", "causesFirst", "stopIf");
@@ -40,7 +40,7 @@ final class Overlay {
     }
 
     /** The pack of a family as it is written, from that of its kind. */
-    static JsonNode of(ModelFamily family, JsonNode pack) {
+    public static JsonNode of(ModelFamily family, JsonNode pack) {
         return pack.path("families")
                 .valueStream()
                 .filter(one -> one.path("id").asString("").equals(family.id()))

@@ -1,4 +1,4 @@
-package grimygasket.server.knowhow;
+package grimygasket.knowhow;
 
 import grimygasket.pack.Code;
 import grimygasket.pack.Pack;
