@@ -62,7 +62,24 @@ final class ReadingModel {
     /** Faults that block on the way, by index. */
     private final boolean[] blocks;
 
-    private final Map<Long, double[][]> mixtures = Collections.synchronizedMap(new HashMap<>());
+    private final Map<Long, List<Component>> mixtures = Collections.synchronizedMap(new HashMap<>());
+
+    /**
+     * One of the normal distributions of which a reading's is made.
+     *
+     * @param mean in the reading's base unit
+     * @param spread standard deviation, in the same unit
+     * @param weight chance that the reading is of this one, 0 to 1
+     */
+    private record Component(double mean, double spread, double weight) {}
+
+    /**
+     * How far open a fault may leave its station.
+     *
+     * @param share that is open, 0 to 1
+     * @param chance of that, 0 to 1
+     */
+    private record Openness(double share, double chance) {}
 
     private ReadingModel(Network network, Measure measure) {
         this.network = network;
@@ -107,8 +124,8 @@ final class ReadingModel {
 
     /** Reading of the machine with nothing wrong. */
     Amount sound() {
-        var one = mixture(new int[0])[0];
-        return new Amount(measure.quantity(), one[0], one[1]);
+        var one = mixture(new int[0]).get(0);
+        return new Amount(measure.quantity(), one.mean, one.spread);
     }
 
     /**
@@ -199,22 +216,22 @@ final class ReadingModel {
         return below;
     }
 
-    private double below(double[][] mixture, double edge) {
+    private double below(List<Component> mixture, double edge) {
         double below = 0;
         for (var one : mixture) {
-            double spread = Math.hypot(one[1], USUAL_SPREAD * sound().value());
+            double spread = Math.hypot(one.spread, USUAL_SPREAD * sound().value());
             // The logistic curve nearest to the normal one, within 0.01 of it (Haley, 1952).
-            below += one[2] / (1 + Math.exp(-1.702 * (edge - one[0]) / spread));
+            below += one.weight / (1 + Math.exp(-1.702 * (edge - one.mean) / spread));
         }
         return below;
     }
 
-    private static double density(double[][] mixture, double value, double own) {
+    private static double density(List<Component> mixture, double value, double own) {
         double density = 0;
         for (var one : mixture) {
-            double spread = Math.hypot(one[1], own);
-            double off = (value - one[0]) / spread;
-            density += one[2] * Math.exp(-off * off / 2) / spread;
+            double spread = Math.hypot(one.spread, own);
+            double off = (value - one.mean) / spread;
+            density += one.weight * Math.exp(-off * off / 2) / spread;
         }
         return density / Math.sqrt(2 * Math.PI);
     }
@@ -233,16 +250,16 @@ final class ReadingModel {
         return key;
     }
 
-    /** Means, spreads and weights of what may be read with exactly these faults. */
-    private double[][] mixture(int[] present) {
+    /** What may be read with exactly these faults. */
+    private List<Component> mixture(int[] present) {
         return mixtures.computeIfAbsent(key(present), key -> compute(present));
     }
 
-    private double[][] compute(int[] present) {
+    private List<Component> compute(int[] present) {
         if (measure.model() == Measure.Model.LEVEL) {
             return levels(present);
         }
-        var components = new ArrayList<double[]>();
+        var components = new ArrayList<Component>();
         var blocking = Arrays.stream(present).filter(f -> blocks[f]).toArray();
         boolean off = Arrays.stream(present)
                 .anyMatch(f -> measure.off().contains(network.faults.get(f).id()));
@@ -258,22 +275,22 @@ final class ReadingModel {
                     open -> Prediction.of(measure, network.ratings(), stations, open, bleed, off),
                     components);
         }
-        return components.toArray(double[][]::new);
+        return List.copyOf(components);
     }
 
     /** Of the faults present, the first that has a level shows it, or else the normal one stays. */
-    private double[][] levels(int[] present) {
+    private List<Component> levels(int[] present) {
         var normal = measure.normal().on(network.ratings());
         for (var entry : measure.levels().entrySet()) {
             var index = network.indexOf(entry.getKey());
             if (index != null && Arrays.binarySearch(present, index) >= 0) {
                 var level = entry.getValue();
-                return new double[][] {
-                    {level.mean(), level.spread(), level.shows()}, {normal.mean(), normal.spread(), 1 - level.shows()}
-                };
+                return List.of(
+                        new Component(level.mean(), level.spread(), level.shows()),
+                        new Component(normal.mean(), normal.spread(), 1 - level.shows()));
             }
         }
-        return new double[][] {{normal.mean(), normal.spread(), 1}};
+        return List.of(new Component(normal.mean(), normal.spread(), 1));
     }
 
     private void addOpenings(
@@ -282,30 +299,30 @@ final class ReadingModel {
             double[] open,
             double weight,
             ToDoubleFunction<double[]> prediction,
-            List<double[]> into) {
+            List<Component> into) {
         if (i == faults.length) {
             double mean = prediction.applyAsDouble(open);
-            into.add(new double[] {mean, Math.abs(mean) * measure.varies(), weight});
+            into.add(new Component(mean, Math.abs(mean) * measure.varies(), weight));
             return;
         }
         for (var choice : openings(network.faults.get(faults[i]), faults.length)) {
-            open[i] = choice[0];
-            addOpenings(faults, i + 1, open, weight * choice[1], prediction, into);
+            open[i] = choice.share;
+            addOpenings(faults, i + 1, open, weight * choice.chance, prediction, into);
         }
     }
 
     /** Openings that a fault may leave, with their chances; fewer are tried where many faults come together. */
-    private static double[][] openings(Fault fault, int together) {
+    private static List<Openness> openings(Fault fault, int together) {
         int blocked = together < MANY ? BLOCKED : BLOCKED_OF_MANY;
         int clear = together < MANY ? UNBLOCKED : 1;
-        var openings = new double[blocked + clear][];
+        var openings = new ArrayList<Openness>(blocked + clear);
         double least = fault.open().least();
         double most = fault.open().most();
         for (int i = 0; i < blocked; i++) {
-            openings[i] = new double[] {least + (most - least) * (i + 0.5) / blocked, fault.blocks() / blocked};
+            openings.add(new Openness(least + (most - least) * (i + 0.5) / blocked, fault.blocks() / blocked));
         }
         for (int i = 0; i < clear; i++) {
-            openings[blocked + i] = new double[] {most + (1 - most) * (i + 0.5) / clear, (1 - fault.blocks()) / clear};
+            openings.add(new Openness(most + (1 - most) * (i + 0.5) / clear, (1 - fault.blocks()) / clear));
         }
         return openings;
     }

@@ -3,6 +3,7 @@ package grimygasket.practice;
 import grimygasket.flow.Prediction;
 import grimygasket.pack.Check;
 import grimygasket.pack.Measure.Model;
+import grimygasket.pack.Path;
 import grimygasket.pack.Rating;
 
 /**
@@ -89,11 +90,15 @@ public final class Run {
         }
     }
 
-    /** A heater that is dead is known by the fault that stands at it. */
+    /** What warms the water is the last place on the way of heat: a fault that stands there leaves it cold. */
     private boolean heats() {
+        var warming = machine.pack().paths().stream()
+                .filter(path -> path.medium() == Path.Medium.HEAT)
+                .map(path -> path.stations().get(path.stations().size() - 1).id())
+                .toList();
         return machine.pack().faults().stream()
-                .noneMatch(fault ->
-                        fault.at().contains("heater") && machine.faults().contains(fault.id()));
+                .filter(fault -> machine.faults().contains(fault.id()))
+                .noneMatch(fault -> fault.at().stream().anyMatch(warming::contains));
     }
 
     private double steady(Model model) {
