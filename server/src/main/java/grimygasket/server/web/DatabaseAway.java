@@ -14,6 +14,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.dao.TransientDataAccessException;
+import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
@@ -43,12 +44,15 @@ class DatabaseAway extends OncePerRequestFilter {
             if (!isAway(e)) {
                 throw e;
             }
-            LOG.warn("The database does not answer: {}", e.getMessage());
-            problems.write(
-                    response,
-                    Kind.DATABASE_AWAY,
-                    "The database does not answer just now. What you entered is kept on this screen; try again in a moment.");
+            problems.write(response, problem(e));
         }
+    }
+
+    static ProblemDetail problem(Exception e) {
+        LOG.warn("The database does not answer: {}", e.getMessage());
+        return Problem.body(
+                Kind.DATABASE_AWAY,
+                "The database does not answer just now. What you entered is kept on this screen; try again in a moment.");
     }
 
     private static boolean isAway(Throwable e) {

@@ -4,6 +4,7 @@ import grimygasket.server.web.Problem.Kind;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -17,12 +18,16 @@ public class ProblemWriter {
     }
 
     public void write(HttpServletResponse response, Kind kind, String sentence) throws IOException {
+        write(response, Problem.body(kind, sentence));
+    }
+
+    void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
         if (response.isCommitted()) {
             return;
         }
         response.resetBuffer();
-        response.setStatus(kind.status().value());
+        response.setStatus(problem.getStatus());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        json.writeValue(response.getOutputStream(), Problem.body(kind, sentence));
+        json.writeValue(response.getOutputStream(), problem);
     }
 }

@@ -11,6 +11,9 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.util.StringUtils;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -65,6 +68,16 @@ class Problems extends ResponseEntityExceptionHandler {
                 Problem.body(Kind.INVALID, "The know-how contradicts itself, and what is in use stays: mend it first.");
         body.setProperty("problems", e.problems());
         return ResponseEntity.badRequest().body(body);
+    }
+
+    /**
+     * The database is away at the begin or the end of a transaction. Said before the framework's own resolver is asked: it takes a
+     * connection that the database has closed for one that the client has closed, and would answer with an empty success.
+     */
+    @ExceptionHandler({CannotCreateTransactionException.class, TransactionSystemException.class})
+    ResponseEntity<ProblemDetail> away(TransactionException e) {
+        var body = DatabaseAway.problem(e);
+        return ResponseEntity.status(body.getStatus()).body(body);
     }
 
     @Override
