@@ -39,3 +39,10 @@ export class Problem extends Error {
     )
   }
 }
+
+declare module '@tanstack/vue-query' {
+  interface Register {
+    /** What `answer` throws. */
+    defaultError: Problem
+  }
+}

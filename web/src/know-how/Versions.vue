@@ -2,7 +2,6 @@
 import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
-import { Problem } from '../api/problem'
 import { queryClient, useRevisions } from '../api/queries'
 import type { Change, Knowhow, Revision } from '../api/types'
 import { clock, dayName } from '../ui/format'
@@ -49,10 +48,7 @@ const activate = useMutation({
     show(all)
   },
 })
-const problem = computed(() => {
-  const error = activate.error.value ?? compare.error.value
-  return error instanceof Problem ? error : undefined
-})
+const problem = computed(() => activate.error.value ?? compare.error.value)
 </script>
 
 <template>

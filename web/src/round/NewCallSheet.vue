@@ -19,8 +19,10 @@ const props = defineProps<{
 }>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
-const { draft, knownHome, problem, busy, chooseHome, otherHome, chooseMachine, otherMachine, clear, add } =
-  useNewCall(toRef(props, 'day'), props.visit)
+const { draft, knownHome, adding, chooseHome, otherHome, chooseMachine, otherMachine, clear } = useNewCall(
+  toRef(props, 'day'),
+  props.visit,
+)
 const { data: knowhow, isFetching } = useKnowhow(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
@@ -31,6 +33,7 @@ const reason = computed<keyof typeof REASONS>({
   set: (why) => (draft.value.upkeep = why === 'upkeep'),
 })
 
+const { error: problem, isPending: busy } = adding
 const fields = computed(() => problem.value?.fields ?? {})
 /** A kind just chosen, whose usual features are still to be ticked. */
 const chosenKind = ref<string>()
@@ -74,13 +77,13 @@ watch(open, (isOpen) => {
   if (isOpen && !draft.value.complaint) draft.value.day = props.day
 })
 
-async function submit() {
-  const id = await add()
-  if (id) {
-    open.value = false
-    await router.push(`/calls/${id}`)
-  }
-}
+const submit = () =>
+  adding.mutate(draft.value, {
+    onSuccess: async (call) => {
+      open.value = false
+      await router.push(`/calls/${call.id}`)
+    },
+  })
 </script>
 
 <template>
@@ -91,7 +94,7 @@ async function submit() {
         :problem="problem"
         class="sm:col-span-2"
         @again="submit"
-        @dismiss="problem = undefined"
+        @dismiss="adding.reset()"
       />
       <Chips v-model="reason" class="sm:col-span-2" label="What for" :options="REASONS" hide-label />
       <TextField

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
-import { ref, type Ref } from 'vue'
+import { useMutation } from '@tanstack/vue-query'
+import type { Ref } from 'vue'
 import { answer, api } from '../api/client'
-import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queries'
 import type { Call, Home, Machine, NewCall } from '../api/types'
 import { useDraft } from '../ui/drafts'
@@ -45,8 +45,15 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const key = visit ? `new-call:${visit.visitId}` : 'new-call'
   const draft = useDraft(key, start())
   const knownHome = useDraft(`${key}:known`, !!visit)
-  const problem = ref<Problem>()
-  const busy = ref(false)
+  const adding = useMutation({
+    mutationFn: ({ id, ...body }: NewCall & { id: string }) =>
+      answer(() => api.PUT('/api/calls/{callId}', { params: { path: { callId: id } }, body })),
+    onSuccess: async (call) => {
+      queryClient.setQueryData(callKey(call.id), call)
+      await queryClient.invalidateQueries({ queryKey: ['round'] })
+      startAnew()
+    },
+  })
 
   function chooseHome(home: Home, machine?: Machine) {
     draft.value.customer = { ...home.customer }
@@ -72,31 +79,15 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
     knownHome.value = false
   }
 
-  function clear() {
+  function startAnew() {
     draft.value = start()
     knownHome.value = !!visit
-    problem.value = undefined
   }
 
-  /** Adds the call; its id, or nothing if that failed. */
-  async function add(): Promise<string | undefined> {
-    busy.value = true
-    problem.value = undefined
-    const { id, ...body } = draft.value
-    try {
-      const call = await answer(() =>
-        api.PUT('/api/calls/{callId}', { params: { path: { callId: id } }, body }),
-      )
-      queryClient.setQueryData(callKey(id), call)
-      await queryClient.invalidateQueries({ queryKey: ['round'] })
-      clear()
-      return id
-    } catch (e) {
-      problem.value = e instanceof Problem ? e : new Problem('', String(e))
-    } finally {
-      busy.value = false
-    }
+  function clear() {
+    startAnew()
+    adding.reset()
   }
 
-  return { draft, knownHome, problem, busy, chooseHome, otherHome, chooseMachine, otherMachine, clear, add }
+  return { draft, knownHome, adding, chooseHome, otherHome, chooseMachine, otherMachine, clear }
 }

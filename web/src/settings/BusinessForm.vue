@@ -2,7 +2,6 @@
 import { useMutation } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
-import { Problem } from '../api/problem'
 import { queryClient, useBusiness } from '../api/queries'
 import type { Business } from '../api/types'
 import Notice from '../ui/Notice.vue'
@@ -49,7 +48,7 @@ const save = useMutation({
       void queryClient.invalidateQueries({ queryKey })
   },
 })
-const problem = computed(() => (save.error.value instanceof Problem ? save.error.value : undefined))
+const problem = save.error
 const errors = computed<Record<string, string>>(() => ({ ...problem.value?.fields, ...notNumbers.value }))
 </script>
 

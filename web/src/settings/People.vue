@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
 import { ref } from 'vue'
 import { answer, api } from '../api/client'
-import { Problem } from '../api/problem'
 import { queryClient, useColleagues } from '../api/queries'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
@@ -13,28 +13,25 @@ import Tick from '../ui/Tick.vue'
 defineProps<{ lead: boolean }>()
 const { data: people } = useColleagues()
 const open = ref(false)
-const problem = ref<Problem>()
-const busy = ref(false)
 const someone = ref({ id: '', login: '', name: '', password: '', lead: false })
+const {
+  mutate: save,
+  isPending,
+  error: problem,
+  reset,
+} = useMutation({
+  mutationFn: ({ id, ...body }: (typeof someone)['value']) =>
+    answer(() => api.PUT('/api/colleagues/{id}', { params: { path: { id } }, body })),
+  onSuccess: (all) => {
+    queryClient.setQueryData(['colleagues'], all)
+    open.value = false
+  },
+})
 
 function edit(known?: { id: string; login: string; name: string; lead: boolean }) {
   someone.value = { id: uuid(), login: '', name: '', lead: false, ...known, password: '' }
-  problem.value = undefined
+  reset()
   open.value = true
-}
-async function save() {
-  const { id, ...body } = someone.value
-  busy.value = true
-  problem.value = undefined
-  try {
-    const all = await answer(() => api.PUT('/api/colleagues/{id}', { params: { path: { id } }, body }))
-    queryClient.setQueryData(['colleagues'], all)
-    open.value = false
-  } catch (e) {
-    problem.value = e instanceof Problem ? e : new Problem('', String(e))
-  } finally {
-    busy.value = false
-  }
 }
 </script>
 
@@ -64,8 +61,8 @@ async function save() {
     </ul>
     <button v-if="lead" type="button" class="btn mt-3" @click="edit()">Add somebody</button>
     <Sheet v-model="open" :title="someone.name || 'Somebody new'">
-      <form class="grid gap-3" novalidate @submit.prevent="save">
-        <Notice v-if="problem" :problem="problem" @again="save" @dismiss="problem = undefined" />
+      <form class="grid gap-3" novalidate @submit.prevent="save(someone)">
+        <Notice v-if="problem" :problem="problem" @again="save(someone)" @dismiss="reset()" />
         <TextField v-model="someone.name" label="Name" :error="problem?.fields.name" maxlength="80" />
         <TextField
           v-model="someone.login"
@@ -86,7 +83,7 @@ async function save() {
           v-model="someone.lead"
           label="Answers for the others’ work: may leave a caution open, and add people"
         />
-        <button class="btn btn-act" :disabled="busy">Keep</button>
+        <button class="btn btn-act" :disabled="isPending">Keep</button>
       </form>
     </Sheet>
   </section>

@@ -3,7 +3,6 @@ import { useMutation } from '@tanstack/vue-query'
 import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
 import { answer, api, signOut } from '../api/client'
-import { Problem } from '../api/problem'
 import { queryClient, useSchools, useSession } from '../api/queries'
 import type { SchoolSetting } from '../api/types'
 import { forgetLastCall } from '../ui/lastCall'
@@ -37,10 +36,7 @@ const byMachines = computed(() => {
   }
   return groups
 })
-const problem = computed(() => {
-  const error = choose.error.value ?? failureReason.value
-  return error instanceof Problem ? error : undefined
-})
+const problem = computed(() => choose.error.value ?? failureReason.value)
 
 async function leave() {
   await signOut()

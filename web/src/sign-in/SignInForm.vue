@@ -1,31 +1,20 @@
 <script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { signIn } from '../api/client'
-import { Problem } from '../api/problem'
 import { queryClient } from '../api/queries'
 import TextField from '../ui/TextField.vue'
 
 const login = ref('')
 const password = ref('')
-const problem = ref('')
-const busy = ref(false)
-
-async function submit() {
-  busy.value = true
-  problem.value = ''
-  try {
-    await signIn(login.value, password.value)
-    await queryClient.refetchQueries({ queryKey: ['session'] })
-  } catch (e) {
-    problem.value = e instanceof Problem ? e.message : String(e)
-  } finally {
-    busy.value = false
-  }
-}
+const { mutate, isPending, error } = useMutation({
+  mutationFn: () => signIn(login.value, password.value),
+  onSuccess: () => queryClient.refetchQueries({ queryKey: ['session'] }),
+})
 </script>
 
 <template>
-  <form class="grid gap-4" @submit.prevent="submit">
+  <form class="grid gap-4" @submit.prevent="mutate()">
     <TextField
       v-model="login"
       label="Name"
@@ -42,7 +31,7 @@ async function submit() {
       autocomplete="current-password"
       required
     />
-    <p v-if="problem" role="alert" class="text-act font-semibold">{{ problem }}</p>
-    <button class="btn btn-act" :disabled="busy">Sign in</button>
+    <p v-if="error" role="alert" class="text-act font-semibold">{{ error.message }}</p>
+    <button class="btn btn-act" :disabled="isPending">Sign in</button>
   </form>
 </template>

@@ -1,7 +1,6 @@
 import { useMutation } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '../../api/client'
-import { Problem } from '../../api/problem'
 import { queryClient } from '../../api/queries'
 import type { Draft } from '../../api/types'
 import type { Section } from './sections'
@@ -53,10 +52,7 @@ export function useDraftActions(kind: string) {
     takeBack,
     forget,
     use,
-    problem: computed(() => {
-      const error = all.map((one) => one.error.value).find((one) => one)
-      return error instanceof Problem ? error : undefined
-    }),
+    problem: computed(() => all.map((one) => one.error.value).find((one) => one)),
     dismiss: () => all.forEach((one) => one.reset()),
   }
 }

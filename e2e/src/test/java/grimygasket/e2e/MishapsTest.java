@@ -55,6 +55,19 @@ public class MishapsTest extends BrowserTest {
     }
 
     @Test
+    public void aLostSignalIsSaidAndTheEntryGoesThroughOnceItIsBack() {
+        var page = open(GRITTY);
+        choose(page, "Spin the arms and look at the nozzles");
+        page.context().setOffline(true);
+        button(page, "Nozzles blocked").first().click();
+        assertThat(page.getByText("The application does not answer.")).isVisible();
+        page.context().setOffline(false);
+        button(page, "Try again").click();
+        assertThat(page.getByLabel("So far")).containsText("Nozzles blocked");
+        assertEquals(findings(GRITTY).length, 2, "entered once");
+    }
+
+    @Test
     public void aSecondTabThatIsBehindShowsBothAnswers() {
         var first = open(HUMS);
         var second = first.context().newPage();
