@@ -18,6 +18,7 @@ public class MishapsTest extends BrowserTest {
     private static final String GREASY = "/calls/0193a000-0000-7000-8000-000000000404";
     private static final String GRITTY = "/calls/0193a000-0000-7000-8000-000000000403";
     private static final String HUMS = "/calls/0193a000-0000-7000-8000-000000000405";
+    private static final String SILENT = "/calls/0193a000-0000-7000-8000-000000000406";
 
     private Page open(String path) {
         var page = chromium.signedIn(installation, Size.PHONE);
@@ -48,23 +49,32 @@ public class MishapsTest extends BrowserTest {
         assertThat(page.getByText("The database does not answer just now."))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
         installation.startDatabase();
-        button(page, "Try again").click();
-        assertThat(page.getByLabel("So far"))
-                .containsText("Nozzles blocked", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+        tryAgainUntil(page, page.getByLabel("So far").getByText("Nozzles blocked"));
         assertEquals(findings(GRITTY).length, 2, "entered once");
+    }
+
+    /** On a busy machine the application takes a while to find its database again, and says so. */
+    private static void tryAgainUntil(Page page, Locator done) {
+        var again = button(page, "Try again");
+        for (int i = 0; i < 20 && !done.isVisible(); i++) {
+            again.click();
+            page.waitForTimeout(500);
+            done.or(again).first().waitFor();
+        }
+        assertThat(done).isVisible();
     }
 
     @Test
     public void aLostSignalIsSaidAndTheEntryGoesThroughOnceItIsBack() {
-        var page = open(GRITTY);
-        choose(page, "Spin the arms and look at the nozzles");
+        var page = open(SILENT);
+        choose(page, "Work the dispenser's lid");
         page.context().setOffline(true);
-        button(page, "Nozzles blocked").first().click();
+        button(page, "Stuck or held shut").click();
         assertThat(page.getByText("The application does not answer.")).isVisible();
         page.context().setOffline(false);
         button(page, "Try again").click();
-        assertThat(page.getByLabel("So far")).containsText("Nozzles blocked");
-        assertEquals(findings(GRITTY).length, 2, "entered once");
+        assertThat(page.getByLabel("So far")).containsText("Stuck or held shut");
+        assertEquals(findings(SILENT).length, 3, "entered once");
     }
 
     @Test
