@@ -65,7 +65,7 @@ async function close() {
           class="field"
           required
           maxlength="500"
-          placeholder="For example: part ordered, back on Friday"
+          placeholder="For example: part ordered"
         />
       </template>
     </div>
