@@ -59,14 +59,14 @@ export function useStep(call: MaybeRefOrGetter<Call | undefined>, step: MaybeRef
   return useQuery({
     queryKey: [
       'step',
-      computed(() => toValue(call)?.id),
-      computed(() => toValue(call)?.version),
+      computed(() => toValue(call)?.head.id),
+      computed(() => toValue(call)?.head.version),
       computed(() => toValue(step)?.kind),
       computed(() => toValue(step)?.id),
     ],
     queryFn: () => {
       const { kind, id: stepId } = toValue(step)!
-      const path = { callId: toValue(call)!.id, kind, stepId }
+      const path = { callId: toValue(call)!.head.id, kind, stepId }
       return answer(() => api.GET('/api/calls/{callId}/steps/{kind}/{stepId}', { params: { path } }))
     },
     enabled: () => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import NewCallSheet from '../round/NewCallSheet.vue'
+import { isoDay } from '../ui/format'
 import { useCallContext } from './context'
 
 const { call } = useCallContext()
@@ -19,6 +20,6 @@ const adding = ref(false)
       <span class="text-soft text-sm">{{ other.closedAt ? 'closed' : 'open' }}</span>
     </RouterLink>
     <button type="button" class="btn btn-quiet -ml-4" @click="adding = true">Another machine here</button>
-    <NewCallSheet v-model="adding" :day="call.day" :visit="call" />
+    <NewCallSheet v-model="adding" :day="isoDay(call.head.day)" :visit="call" />
   </section>
 </template>

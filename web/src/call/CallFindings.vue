@@ -10,7 +10,7 @@ const props = defineProps<{
   told?: boolean
 }>()
 const { call, pack, codes, actions } = useCallContext()
-const settled = computed(() => new Set(call.value.entries.map((entry) => subjectOf(entry.finding))))
+const settled = computed(() => new Set(call.value.story.map((entry) => subjectOf(entry.finding))))
 
 const enter = (finding: Finding) =>
   actions.settle(
@@ -24,12 +24,12 @@ const enter = (finding: Finding) =>
     :codes="codes"
     :signs="call.applicable.signs"
     :settled="settled"
-    :draft-key="call.id"
-    :placeholder="call.entries.length ? 'What else? A sign, or the code shown' : 'The code shown, or a sign'"
+    :draft-key="call.head.id"
+    :placeholder="call.story.length ? 'What else? A sign, or the code shown' : 'The code shown, or a sign'"
     :busy="actions.busy.value"
     :machine="{
       kind: call.machine.kind,
-      revision: call.revision,
+      revision: call.head.revision,
       maker: call.machine.maker,
       features: call.machine.features,
     }"

@@ -8,9 +8,10 @@ const { call, pack } = useCallContext()
 const now = useNow({ interval: 10_000 })
 const onSite = computed(() => {
   // A call left open on another day is timed anew once it is planned again.
-  if (!call.value.startedAt || !(call.value.closedAt || isToday(call.value.startedAt))) return undefined
-  const end = call.value.closedAt ?? now.value.getTime()
-  const passed = Math.max(0, Math.round((end - call.value.startedAt) / 60_000))
+  const { startedAt, head } = call.value
+  if (!startedAt || !(head.closing || isToday(startedAt))) return undefined
+  const end = head.closing?.at ?? now.value.getTime()
+  const passed = Math.max(0, Math.round((end - startedAt) / 60_000))
   return `${Math.floor(passed / 60)}:${String(passed % 60).padStart(2, '0')}`
 })
 const left = computed(() => call.value.upkeep?.minutes ?? call.value.assessment.plan.expectedMinutes)
@@ -44,7 +45,7 @@ const left = computed(() => call.value.upkeep?.minutes ?? call.value.assessment.
     <p class="text-right">
       <b v-if="onSite" class="block font-mono text-xl leading-none">{{ onSite }}</b>
       <span class="text-soft text-sm">
-        <template v-if="call.closedAt">closed</template>
+        <template v-if="call.head.closing">closed</template>
         <template v-else-if="!call.upkeep && !call.assessment.plan.next">cured</template>
         <template v-else-if="left">about {{ minutes(left) }} to go</template>
         <template v-else-if="call.upkeep">all done</template>

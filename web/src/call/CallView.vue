@@ -52,7 +52,7 @@ const props = defineProps<{ id: string }>()
 const { data: call, failureReason, refetch } = useCall(() => props.id)
 const { data: knowhow } = useKnowhow(
   () => call.value?.machine.kind,
-  () => call.value?.revision,
+  () => call.value?.head.revision,
   () => call.value?.family,
 )
 const actions = useCallActions(toRef(props, 'id'))
@@ -77,15 +77,15 @@ const step = computed(() =>
 )
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 const findings = computed(() =>
-  call.value!.entries.map((entry) =>
-    shortText(entry.finding, pack.value, codes.value, call.value!.readings[entry.id]?.says),
+  call.value!.story.map((entry) =>
+    shortText(entry.finding, pack.value, codes.value, call.value!.find.readings[entry.id]?.says),
   ),
 )
 
 const wide = useMediaQuery('(min-width: 60rem)')
 const station = ref<string>()
 watch(
-  () => call.value?.entries.map((entry) => entry.id + entry.version).join(),
+  () => call.value?.story.map((entry) => entry.id + entry.version).join(),
   (_, before) => {
     chosen.value = undefined
     if (before !== undefined && stage.touched.value === 'FIND') stage.show()
@@ -172,8 +172,8 @@ watch(
               :pack="pack"
               :path="path"
               :slim="slim"
-              :openings="call.openings"
-              :flows="call.flows"
+              :openings="call.find.openings"
+              :flows="call.find.flows"
               @touch="station = $event"
             />
           </div>
@@ -188,7 +188,7 @@ watch(
               :title="call.assessment.plan.next ? 'Most likely' : 'What it was'"
             />
             <MindChangers
-              v-if="call.entries.length && !call.closedAt"
+              v-if="call.story.length && !call.head.closing"
               class="mt-2"
               :pack="pack"
               :assessment="call.assessment"
@@ -199,7 +199,7 @@ watch(
             <Story />
             <Notes />
             <CallFindings
-              v-if="!call.upkeep && call.entries.length && !call.closedAt && stage.shown.value !== 'CALL'"
+              v-if="!call.upkeep && call.story.length && !call.head.closing && stage.shown.value !== 'CALL'"
               class="mt-3"
             />
           </div>

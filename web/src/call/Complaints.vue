@@ -3,7 +3,7 @@ import { useDraft } from '../ui/drafts'
 import { useCallContext } from './context'
 
 const { call, actions } = useCallContext()
-const text = useDraft(`complaint:${call.value.id}`, '')
+const text = useDraft(`complaint:${call.value.head.id}`, '')
 
 async function add() {
   if (text.value.trim() && (await actions.complain(text.value.trim()))) text.value = ''
@@ -26,7 +26,7 @@ async function add() {
       >
         <span>{{ complaint.text }}</span>
         <button
-          v-if="call.complaints.length > 1 && !call.closedAt"
+          v-if="call.complaints.length > 1 && !call.head.closing"
           type="button"
           class="btn btn-quiet px-2 text-sm"
           :aria-label="`Remove: ${complaint.text}`"
@@ -37,7 +37,7 @@ async function add() {
         </button>
       </li>
     </ul>
-    <form v-if="!call.closedAt" class="mt-2 flex gap-2" @submit.prevent="add">
+    <form v-if="!call.head.closing" class="mt-2 flex gap-2" @submit.prevent="add">
       <label class="min-w-0 flex-1">
         <span class="sr-only">Another complaint</span>
         <input v-model="text" class="field" maxlength="500" placeholder="Another complaint" />

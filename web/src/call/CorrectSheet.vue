@@ -27,7 +27,7 @@ const question = computed(() => {
 const measurable = computed(() => {
   const finding = entry.value?.finding
   const check = finding && 'check' in finding ? finding.check : undefined
-  return check && call.value.measures[check] ? check : undefined
+  return check && call.value.find.measures[check] ? check : undefined
 })
 const answers = computed(() => answersTo(entry.value!.finding))
 

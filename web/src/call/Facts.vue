@@ -9,7 +9,7 @@ import { useCallContext } from './context'
 const { call, pack, actions } = useCallContext()
 /** What is known of a fact, and its entry. */
 function known(fact: string) {
-  for (const entry of call.value.entries)
+  for (const entry of call.value.story)
     if (entry.finding.kind === 'fact-known' && entry.finding.fact === fact)
       return { entry, choice: entry.finding.choice }
 }
@@ -44,7 +44,7 @@ function choose(fact: (typeof facts.value)[number], choice: string | undefined) 
       :key="fact.id"
       :fact="fact"
       :model-value="fact.choice"
-      :disabled="!!call.closedAt || actions.busy.value"
+      :disabled="!!call.head.closing || actions.busy.value"
       @update:model-value="choose(fact, $event)"
     />
   </details>

@@ -29,7 +29,7 @@ const summary = computed(
     <FeatureChoice
       v-model="fitted"
       :features="pack.features"
-      :disabled="!!call.closedAt || actions.busy.value"
+      :disabled="!!call.head.closing || actions.busy.value"
     />
   </details>
 </template>

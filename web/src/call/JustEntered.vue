@@ -26,7 +26,7 @@ function mend() {
 </script>
 
 <template>
-  <p v-if="last && !call.closedAt" class="border-line flex items-center justify-between gap-3 border-t">
+  <p v-if="last && !call.head.closing" class="border-line flex items-center justify-between gap-3 border-t">
     <span class="leading-tight"
       >{{ last.what
       }}<template v-if="last.result"

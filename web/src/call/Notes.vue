@@ -10,7 +10,7 @@ import { ABOUT } from './job'
 const { call, actions } = useCallContext()
 /** The minutes and whether it was proved count for what was done alone. */
 const blank = () => ({ about: 'NOTE' as Note['about'], text: '', minutes: 10, proved: false })
-const draft = useDraft(`note:${call.value.id}`, blank())
+const draft = useDraft(`note:${call.value.head.id}`, blank())
 
 async function add() {
   const { about, text, minutes, proved } = draft.value
@@ -21,7 +21,7 @@ async function add() {
 </script>
 
 <template>
-  <details v-if="!call.closedAt" class="border-line mt-3 border-t">
+  <details v-if="!call.head.closing" class="border-line mt-3 border-t">
     <summary class="min-h-12 cursor-pointer py-2">
       <span class="font-head text-lg font-bold">In your own words</span>
       <span class="text-soft block text-[0.95rem]">a note, or what the know-how does not have</span>

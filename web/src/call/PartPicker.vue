@@ -14,9 +14,9 @@ const props = defineProps<{ remedy: Remedy; part: string }>()
 const { call, pack, actions } = useCallContext()
 const { data: session } = useSession()
 
-const fitting = computed(() => call.value.vanParts.filter((part) => part.fits === props.part))
+const fitting = computed(() => call.value.shelf.filter((part) => part.fits === props.part))
 const counted = computed(() =>
-  call.value.partUses.filter((use) => use.remedy === props.remedy.id && use.fits === props.part),
+  call.value.parts.filter((use) => use.remedy === props.remedy.id && use.fits === props.part),
 )
 const chosenId = ref<string>()
 const chosen = computed(
@@ -25,10 +25,10 @@ const chosen = computed(
     fitting.value.find((p) => p.onVan > 0) ??
     fitting.value[0],
 )
-const count = useDraft(`count:${call.value.id}:${props.remedy.id}:${props.part}`, 1)
+const count = useDraft(`count:${call.value.head.id}:${props.remedy.id}:${props.part}`, 1)
 
 /** What was found where the part sits says that it is sound under its dirt. */
-const onlyDirty = computed(() => call.value.onlyDirty.includes(props.remedy.id))
+const onlyDirty = computed(() => call.value.cure.onlyDirty.includes(props.remedy.id))
 
 /** Whether more of it is wanted than is counted. */
 const more = ref(false)
@@ -62,14 +62,14 @@ async function take(source: PartUse['source']) {
       The catalogue has none for a {{ call.machine.maker }}. Order one, and close with the reason.
     </p>
     <button
-      v-else-if="counted.length && !more && !call.closedAt"
+      v-else-if="counted.length && !more && !call.head.closing"
       type="button"
       class="btn btn-quiet"
       @click="more = true"
     >
       Another one
     </button>
-    <template v-else-if="!call.closedAt">
+    <template v-else-if="!call.head.closing">
       <label v-for="piece in fitting" :key="piece.id" class="flex min-h-12 items-center gap-3 leading-tight">
         <input
           type="radio"

@@ -26,7 +26,7 @@ const old = computed({
       ✓ {{ use.used }} × {{ use.number }}, {{ money(use.used * use.unitPrice, session!.currency)
       }}{{ use.source === 'ORDERED' ? ', ordered' : '' }}{{ use.serial ? `, serial ${use.serial}` : '' }}
     </p>
-    <template v-if="!call.closedAt">
+    <template v-if="!call.head.closing">
       <form
         v-if="serial"
         class="flex items-end gap-2"

@@ -14,9 +14,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ kept: [] }>()
 const { call, pack, actions } = useCallContext()
-const measurable = computed(() => call.value.measures[props.check]!)
+const measurable = computed(() => call.value.find.measures[props.check]!)
 const measure = computed(() => byId(pack.value.checks, props.check)!.measure!)
-const typed = useDraft<Written>(`reading:${call.value.id}:${props.check}`, {})
+const typed = useDraft<Written>(`reading:${call.value.head.id}:${props.check}`, {})
 const metering = ref(false)
 
 /** The sentence belongs beside what was typed. */
@@ -55,7 +55,7 @@ async function keep() {
       <button v-if="measurable.meter" type="button" class="btn" @click="metering = true">From a meter</button>
       <RouterLink
         v-if="measurable.gauge"
-        :to="{ path: `/gauges/${measurable.gauge}`, query: { call: call.id } }"
+        :to="{ path: `/gauges/${measurable.gauge}`, query: { call: call.head.id } }"
         class="btn"
         >Work it out</RouterLink
       >
@@ -63,7 +63,7 @@ async function keep() {
     <MeterSheet
       v-if="metering"
       v-model="metering"
-      :url="`/api/calls/${call.id}/checks/${check}/meter`"
+      :url="`/api/calls/${call.head.id}/checks/${check}/meter`"
       :name="measurable.name"
       :quantity="measure.quantity"
       @take="typed = $event"

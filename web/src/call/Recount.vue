@@ -22,7 +22,7 @@ const { mutate, isPending, error } = useMutation({
       }),
     ),
   onSuccess: async () => {
-    await queryClient.invalidateQueries({ queryKey: callKey(call.value.id) })
+    await queryClient.invalidateQueries({ queryKey: callKey(call.value.head.id) })
     emit('counted')
   },
 })

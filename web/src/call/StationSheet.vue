@@ -22,7 +22,7 @@ const suspects = computed(() =>
 /** The steps that have to do with it, in the order of the plan. */
 const steps = computed(() => {
   const { next, alternatives } = call.value.assessment.plan
-  const here = new Set((call.value.places[props.station ?? ''] ?? []).map(stepKey))
+  const here = new Set((call.value.find.places[props.station ?? ''] ?? []).map(stepKey))
   return [...(next ? [next] : []), ...alternatives].filter((step) => here.has(stepKey(step)))
 })
 </script>
@@ -37,7 +37,7 @@ const steps = computed(() => {
         <GrimeBar :chance="suspect.chance" class="col-span-2 mt-1" />
       </li>
     </ul>
-    <template v-if="steps.length && !call.closedAt">
+    <template v-if="steps.length && !call.head.closing">
       <h3 class="mt-4 text-lg">What can be done about it</h3>
       <ul>
         <li

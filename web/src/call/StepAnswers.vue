@@ -37,7 +37,7 @@ function enter(answer: string) {
 
 <template>
   <div class="grid gap-2">
-    <template v-if="step.kind === 'CHECK' && call.measures[step.id]">
+    <template v-if="step.kind === 'CHECK' && call.find.measures[step.id]">
       <ReadingEntry :key="step.id" :check="step.id" />
       <p class="text-soft text-sm">or by eye:</p>
     </template>

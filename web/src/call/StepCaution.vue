@@ -7,7 +7,7 @@ import { useCallContext } from './context'
 
 const props = defineProps<{ caution: string }>()
 const { call, pack, actions } = useCallContext()
-const kept = computed(() => call.value.cautionsKept.find((one) => one.caution === props.caution))
+const kept = computed(() => call.value.cautions.find((one) => one.caution === props.caution))
 </script>
 
 <template>

@@ -33,7 +33,7 @@ const notes = computed(() => {
   if (check.value) return checkNotes[check.value.id] ?? []
   return remedy.value ? (remedyNotes[remedy.value.id] ?? []) : []
 })
-const timer = useTimer(`${call.value.id}:${props.step.id}`, check.value?.timerSeconds ?? 0)
+const timer = useTimer(`${call.value.head.id}:${props.step.id}`, check.value?.timerSeconds ?? 0)
 </script>
 
 <template>

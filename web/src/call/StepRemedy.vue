@@ -14,7 +14,7 @@ const { call, pack, actions, stage } = useCallContext()
 
 /** The remedy that was done and waits for its proof. */
 const pending = computed(() =>
-  call.value.entries.find(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'PENDING'),
+  call.value.story.find(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'PENDING'),
 )
 const tried = computed(() => pending.value && remedyOf(pending.value.finding))
 const remedy = computed(() =>

@@ -33,7 +33,7 @@ const several = computed(() => new Set(lines.value.map((line) => line.by).filter
           >
           <span v-if="several && line.by" class="text-soft block text-sm">{{ line.by }}</span>
         </span>
-        <span v-if="!call.closedAt" class="flex">
+        <span v-if="!call.head.closing" class="flex">
           <button
             v-if="line.entry"
             type="button"

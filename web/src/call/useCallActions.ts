@@ -5,6 +5,7 @@ import { answer, api, putFile } from '../api/client'
 import { device, nextSeq, sentHere } from '../api/device'
 import { Problem } from '../api/problem'
 import { callKey, queryClient, useSession } from '../api/queries'
+import { daysSince1970, minuteOfDay } from '../ui/format'
 import type {
   Call,
   CallChange,
@@ -17,13 +18,6 @@ import type {
   Rating,
   Typed,
 } from '../api/types'
-
-const daysSince1970 = (day: string) => Date.parse(day) / 86_400_000
-
-function minuteOfDay(time: string) {
-  const [hour, minute] = time.split(':').map(Number)
-  return 60 * hour! + minute!
-}
 
 /** Something to be done on a call, as it is sent; sent again, it is the same and does nothing twice. */
 interface Sending {
@@ -149,11 +143,11 @@ export function useCallActions(callId: Ref<string>) {
     complain: (text: string) => send({ kind: 'complain', text }),
     withdraw: (complaint: string) => send({ kind: 'withdraw', complaint }),
     /** Puts the call, as it was seen, on another day and time, such as 2026-11-26 and 09:30. */
-    move: (call: Pick<Call, 'day' | 'plannedAt'>, day: string, time: string) =>
+    move: (from: Pick<Call['head'], 'day' | 'plannedAt'>, day: string, time: string) =>
       send({
         kind: 'move',
-        fromDay: daysSince1970(call.day),
-        fromMinute: minuteOfDay(call.plannedAt),
+        fromDay: from.day,
+        fromMinute: from.plannedAt,
         day: daysSince1970(day),
         plannedAt: minuteOfDay(time),
       }),

@@ -83,15 +83,15 @@ export function useStory() {
 
   return computed<StoryLine[]>(() =>
     [
-      ...call.value.entries.map((entry) => ({
+      ...call.value.story.map((entry) => ({
         id: entry.id,
         at: entry.at,
         by: entry.by,
-        ...findingText(entry.finding, pack.value, codes.value, call.value.readings[entry.id]?.says),
+        ...findingText(entry.finding, pack.value, codes.value, call.value.find.readings[entry.id]?.says),
         undo: () => actions.takeBack(entry),
         entry: ANSWERED.includes(entry.finding.kind) ? entry : undefined,
       })),
-      ...call.value.cautionsKept.map((kept) => ({
+      ...call.value.cautions.map((kept) => ({
         id: kept.id,
         at: kept.at,
         by: kept.by,
@@ -99,7 +99,7 @@ export function useStory() {
         result: 'taken care of',
         undo: () => actions.unconfirm(kept.id),
       })),
-      ...call.value.partUses.map((use) => ({
+      ...call.value.parts.map((use) => ({
         id: use.id,
         at: use.at,
         by: '',

@@ -13,7 +13,9 @@ const router = useRouter()
 
 /** The check of this machine that the gauge computes the reading of. */
 const check = computed(() => {
-  const found = Object.entries(call.value?.measures ?? {}).find(([, one]) => one.gauge === props.gauge.id)
+  const found = Object.entries(call.value?.find.measures ?? {}).find(
+    ([, one]) => one.gauge === props.gauge.id,
+  )
   return found && { id: found[0], ...found[1] }
 })
 const ratings = computed(() =>
@@ -41,7 +43,7 @@ async function keepRatings() {
 
 <template>
   <button
-    v-if="check && !call?.closedAt"
+    v-if="check && !call?.head.closing"
     type="button"
     class="btn btn-act"
     :disabled="actions.busy.value"
@@ -50,7 +52,7 @@ async function keepRatings() {
     Keep on the call: {{ judgement.results[0]!.shown }}
   </button>
   <button
-    v-if="ratings.length && !call?.closedAt"
+    v-if="ratings.length && !call?.head.closing"
     type="button"
     class="btn"
     :disabled="actions.busy.value"

@@ -23,9 +23,9 @@ const {
     return answer(() => api.POST('/api/call-documents', { body, bodySerializer: (whole) => whole }))
   },
   onSuccess: async (call) => {
-    queryClient.setQueryData(callKey(call.id), call)
+    queryClient.setQueryData(callKey(call.head.id), call)
     void queryClient.invalidateQueries({ queryKey: ['round'] })
-    await router.push(`/calls/${call.id}`)
+    await router.push(`/calls/${call.head.id}`)
   },
 })
 

@@ -81,7 +81,7 @@ const submit = () =>
   adding.mutate(draft.value, {
     onSuccess: async (call) => {
       open.value = false
-      await router.push(`/calls/${call.id}`)
+      await router.push(`/calls/${call.head.id}`)
     },
   })
 </script>

@@ -5,6 +5,7 @@ import { answer, api } from '../api/client'
 import { callKey, queryClient } from '../api/queries'
 import type { Call, Home, Machine, NewCall } from '../api/types'
 import { useDraft } from '../ui/drafts'
+import { clockTime, isoDay } from '../ui/format'
 
 const blankMachine = (): Machine => ({
   id: uuid(),
@@ -29,9 +30,9 @@ const blank = (day: string): NewCall & { id: string } => ({
 
 /** A call about another machine of a visit: the same home at the same time. */
 const beside = (visit: Call): NewCall & { id: string } => ({
-  ...blank(visit.day),
-  visitId: visit.visitId,
-  plannedAt: visit.plannedAt,
+  ...blank(isoDay(visit.head.day)),
+  visitId: visit.head.visitId,
+  plannedAt: clockTime(visit.head.plannedAt),
   customer: visit.customer,
 })
 
@@ -42,14 +43,14 @@ const beside = (visit: Call): NewCall & { id: string } => ({
  */
 export function useNewCall(day: Ref<string>, visit?: Call) {
   const start = () => (visit ? beside(visit) : blank(day.value))
-  const key = visit ? `new-call:${visit.visitId}` : 'new-call'
+  const key = visit ? `new-call:${visit.head.visitId}` : 'new-call'
   const draft = useDraft(key, start())
   const knownHome = useDraft(`${key}:known`, !!visit)
   const adding = useMutation({
     mutationFn: ({ id, ...body }: NewCall & { id: string }) =>
       answer(() => api.PUT('/api/calls/{callId}', { params: { path: { callId: id } }, body })),
     onSuccess: async (call) => {
-      queryClient.setQueryData(callKey(call.id), call)
+      queryClient.setQueryData(callKey(call.head.id), call)
       await queryClient.invalidateQueries({ queryKey: ['round'] })
       startAnew()
     },

@@ -15,6 +15,22 @@ export const clock = (instant: number | string) => time.format(new Date(instant)
 /** "10:00:00" as "10:00". */
 export const hourMinute = (localTime: string) => localTime.slice(0, 5)
 
+const MILLIS_OF_A_DAY = 86_400_000
+
+/** A day counted since 1970 as "2026-11-26". */
+export const isoDay = (day: number) => new Date(day * MILLIS_OF_A_DAY).toISOString().slice(0, 10)
+
+export const daysSince1970 = (day: string) => Date.parse(day) / MILLIS_OF_A_DAY
+
+/** A minute of the day as "09:30". */
+export const clockTime = (minute: number) =>
+  [Math.floor(minute / 60), minute % 60].map((part) => String(part).padStart(2, '0')).join(':')
+
+export function minuteOfDay(time: string) {
+  const [hour, minute] = time.split(':').map(Number)
+  return 60 * hour! + minute!
+}
+
 export const dayName = (day: string) => longDay.format(new Date(`${day}T12:00`))
 
 /** Never a certainty that is none: "over 99%" and "under 1%" are said as such. */

@@ -2,17 +2,17 @@
 import { computed } from 'vue'
 import TextField from '../../ui/TextField.vue'
 import { useDraft } from '../../ui/drafts'
-import { hourMinute, shiftDay } from '../../ui/format'
+import { clockTime, isoDay } from '../../ui/format'
 import { useCallContext } from '../context'
 
 const { call, actions } = useCallContext()
-const draft = useDraft(`another-day:${call.value.id}:${call.value.day}`, {
-  day: shiftDay(call.value.day, 1),
-  at: hourMinute(call.value.plannedAt),
+const draft = useDraft(`another-day:${call.value.head.id}:${call.value.head.day}`, {
+  day: isoDay(call.value.head.day + 1),
+  at: clockTime(call.value.head.plannedAt),
 })
 /** What dries now, and whether it will be dry by then. */
 const drying = computed(() =>
-  call.value.tray.wayBack
+  call.value.close.tray.wayBack
     .filter((step) => step.state === 'DRIES')
     .map((step) => call.value.job.pieces.find(({ what }) => what.id === step.piece)!.what)
     .map(({ name, dryUntil }) => ({
@@ -25,7 +25,7 @@ const drying = computed(() =>
 <template>
   <details class="border-line rounded-lg border-2 px-3 py-1">
     <summary class="min-h-12 cursor-pointer py-3 font-semibold">Come back another day</summary>
-    <form class="grid gap-3 pb-2" @submit.prevent="actions.move(call, draft.day, draft.at)">
+    <form class="grid gap-3 pb-2" @submit.prevent="actions.move(call.head, draft.day, draft.at)">
       <p>The call stays open and goes on that day, with the tray as it lies.</p>
       <p
         v-for="piece in drying"

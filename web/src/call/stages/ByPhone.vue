@@ -9,7 +9,7 @@ const SHORT = 3
 const { call, pack, actions } = useCallContext()
 const all = ref(false)
 const checks = computed(() =>
-  call.value.phoneChecks.map(({ check, chance }) => ({ ...byId(pack.value.checks, check)!, chance })),
+  call.value.call.phoneChecks.map(({ check, chance }) => ({ ...byId(pack.value.checks, check)!, chance })),
 )
 </script>
 

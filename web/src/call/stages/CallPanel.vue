@@ -11,7 +11,7 @@ import ToldSigns from './ToldSigns.vue'
 
 const emit = defineEmits<{ choose: [key: string] }>()
 const { call, stage } = useCallContext()
-if (!stage.touched.value && !call.value.closedAt) stage.stay('CALL')
+if (!stage.touched.value && !call.value.head.closing) stage.stay('CALL')
 </script>
 
 <template>
@@ -31,13 +31,13 @@ if (!stage.touched.value && !call.value.closedAt) stage.stay('CALL')
         >. Done then: {{ call.earlier.done.map(lowerFirst).join(', ') }}</template
       >.
     </p>
-    <template v-if="!call.closedAt">
+    <template v-if="!call.head.closing">
       <GoOn />
       <Heard />
       <CallFindings told />
       <ToldSigns />
       <ByPhone />
-      <Alternatives v-if="!call.entries.length" @choose="emit('choose', $event)" />
+      <Alternatives v-if="!call.story.length" @choose="emit('choose', $event)" />
     </template>
   </div>
 </template>

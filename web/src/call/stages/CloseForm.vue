@@ -3,22 +3,23 @@ import { computed } from 'vue'
 import { useDraft } from '../../ui/drafts'
 import { days } from '../../ui/format'
 import { useCallContext } from '../context'
+import { STAGE_TITLE } from '../stageTitle'
 
 const { call, actions, stage } = useCallContext()
-const advice = useDraft(`advice:${call.value.id}`, '')
-const reason = useDraft(`reason:${call.value.id}`, '')
+const advice = useDraft(`advice:${call.value.head.id}`, '')
+const reason = useDraft(`reason:${call.value.head.id}`, '')
 
 /** The segments with gaps, each with those of its gaps that count for closing. */
 const open = computed(() => {
-  const texts = new Set(call.value.gaps.map((gap) => gap.text))
+  const texts = new Set(call.value.handOver.gaps.map((gap) => gap.text))
   return call.value.ring
     .map((segment) => ({ ...segment, gaps: segment.gaps.filter((gap) => texts.has(gap.text)) }))
     .filter((segment) => segment.gaps.length)
 })
-const beyond = computed(() => new Set(call.value.beyondMe))
+const beyond = computed(() => new Set(call.value.handOver.beyond.map((gap) => gap.text)))
 /** What the customer might be told, that is not in the advice yet. */
 const suggestions = computed(() => {
-  const { habits, dues } = call.value.suggestions
+  const { habits, dues } = call.value.handOver.suggestions
   return [
     ...habits,
     ...dues.map((due) => `${due.task}: ${due.days ? `every ${days(due.days)}` : 'after every use'}.`),
@@ -27,8 +28,8 @@ const suggestions = computed(() => {
 const advise = (line: string) => (advice.value = advice.value ? `${advice.value.trimEnd()}\n${line}` : line)
 
 async function close() {
-  const why = call.value.gaps.length ? reason.value : ''
-  if (await actions.close(call.value.version, advice.value, why)) {
+  const why = call.value.handOver.gaps.length ? reason.value : ''
+  if (await actions.close(call.value.head.version, advice.value, why)) {
     advice.value = ''
     reason.value = ''
     stage.show()
@@ -47,7 +48,7 @@ async function close() {
             class="flex min-h-12 w-full flex-col justify-center text-left leading-tight"
             @click="stage.show(segment.stage)"
           >
-            <b class="underline decoration-dotted underline-offset-4">{{ segment.title }}</b>
+            <b class="underline decoration-dotted underline-offset-4">{{ STAGE_TITLE[segment.stage] }}</b>
             <span v-for="gap in segment.gaps" :key="gap.text" class="text-[0.95rem]">
               {{ gap.text }}
               <b v-if="beyond.has(gap.text)" class="text-act">{{

@@ -9,13 +9,13 @@ import PieceBack from './PieceBack.vue'
 
 const { call } = useCallContext()
 const steps = computed(() =>
-  call.value.tray.wayBack.map((step) => ({
+  call.value.close.tray.wayBack.map((step) => ({
     ...step,
     line: call.value.job.pieces.find((line) => line.what.id === step.piece)!,
   })),
 )
 const next = computed(() => steps.value.find((step) => step.state === 'READY')?.piece)
-const cups = computed(() => call.value.tray.cups)
+const cups = computed(() => call.value.close.tray.cups)
 </script>
 
 <template>

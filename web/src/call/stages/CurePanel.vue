@@ -13,7 +13,7 @@ import Things from './Things.vue'
 const { call, pack } = useCallContext()
 /** What was done, in order, each remedy once. */
 const done = computed(() =>
-  [...new Set(call.value.entries.flatMap(({ finding }) => remedyOf(finding) ?? []))].map((id) =>
+  [...new Set(call.value.story.flatMap(({ finding }) => remedyOf(finding) ?? []))].map((id) =>
     byId(pack.value.remedies, id)!,
   ),
 )

@@ -6,7 +6,7 @@ import { useCallContext } from '../context'
 import { DEBT } from '../job'
 
 const { call, actions } = useCallContext()
-const text = useDraft(`debt:${call.value.id}`, '')
+const text = useDraft(`debt:${call.value.head.id}`, '')
 
 async function owe(what: Debt['what']) {
   if (await actions.write({ kind: 'debt', what, text: text.value.trim(), settled: false })) text.value = ''
@@ -20,11 +20,11 @@ async function owe(what: Debt['what']) {
       <Tick
         :label="`Put back: ${DEBT[line.what.what].toLowerCase()}${line.what.text ? `, ${line.what.text}` : ''}`"
         :model-value="line.what.settled"
-        :disabled="!!call.closedAt || actions.busy.value"
+        :disabled="!!call.head.closing || actions.busy.value"
         @update:model-value="actions.write({ ...line.what, settled: $event }, line)"
       />
       <button
-        v-if="!call.closedAt"
+        v-if="!call.head.closing"
         type="button"
         class="btn btn-quiet px-2 text-sm"
         :aria-label="`Remove: ${DEBT[line.what.what]}`"
@@ -33,7 +33,7 @@ async function owe(what: Debt['what']) {
         remove
       </button>
     </div>
-    <details v-if="!call.closedAt">
+    <details v-if="!call.head.closing">
       <summary class="min-h-12 cursor-pointer py-3">Something was turned off or up</summary>
       <label class="block">
         <span class="sr-only">Where it is</span>

@@ -25,7 +25,7 @@ const { run, change } = useProofRun(() => props.proof)
       {{ run.runs >= proof.runs ? '✓ ' : '' }}Seen to work {{ run.runs }} of
       {{ proof.runs === 1 ? 'one time' : `${proof.runs} times` }}
     </p>
-    <div v-if="!call.closedAt" class="flex gap-2">
+    <div v-if="!call.head.closing" class="flex gap-2">
       <button
         type="button"
         class="btn min-h-14 flex-1 text-lg"
@@ -55,7 +55,7 @@ const { run, change } = useProofRun(() => props.proof)
       <Tick
         label="The light is out"
         :model-value="run.lightOut"
-        :disabled="!!call.closedAt || actions.busy.value"
+        :disabled="!!call.head.closing || actions.busy.value"
         @update:model-value="change({ lightOut: $event })"
       />
     </template>

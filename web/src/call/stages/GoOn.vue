@@ -1,15 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCallContext } from '../context'
+import { STAGE_TITLE } from '../stageTitle'
 
 const { call, stage } = useCallContext()
 const away = computed(() => stage.touched.value && stage.touched.value !== call.value.stands)
-const title = computed(() => call.value.ring.find((s) => s.stage === call.value.stands)!.title)
+const title = computed(() => STAGE_TITLE[call.value.stands])
 const step = computed(() => call.value.assessment.plan.next?.name)
 </script>
 
 <template>
-  <button v-if="away && !call.closedAt" type="button" class="btn btn-act min-h-14 py-2" @click="stage.show()">
+  <button
+    v-if="away && !call.head.closing"
+    type="button"
+    class="btn btn-act min-h-14 py-2"
+    @click="stage.show()"
+  >
     Go on: {{ step ?? title }}
   </button>
 </template>

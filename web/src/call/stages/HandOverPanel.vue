@@ -23,37 +23,40 @@ const cause = computed(() => {
   return first && { name: byId(pack.value.faults, first.fault)!.name, chance: first.chance }
 })
 const cured = computed(() =>
-  call.value.entries.some(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'CURED'),
+  call.value.story.some(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'CURED'),
 )
 const title = computed(() => {
-  if (call.value.closedAt) return `Closed at ${clock(call.value.closedAt)}`
-  if (call.value.gaps.length) return refer.value ? 'Hand the call on' : 'Close with gaps'
+  const { closing } = call.value.head
+  if (closing) return `Closed at ${clock(closing.at)}`
+  if (call.value.handOver.gaps.length) return refer.value ? 'Hand the call on' : 'Close with gaps'
   return cured.value ? 'Cured and proved' : 'Close the call'
 })
 /** The codes that the machine showed, to be cleared. */
 const shown = computed(() =>
   codes.value.filter((code) =>
-    call.value.entries.some(({ finding }) => finding.kind === 'code-read' && finding.shown === code.code),
+    call.value.story.some(({ finding }) => finding.kind === 'code-read' && finding.shown === code.code),
   ),
 )
 </script>
 
 <template>
-  <PanelHead :label="call.closedAt ? 'Done' : 'Hand over'" :title="title">
+  <PanelHead :label="call.head.closing ? 'Done' : 'Hand over'" :title="title">
     <p v-if="cured && cause" class="mt-1 text-[#e6e2d8]">
       It was: {{ cause.name }}, {{ percent(cause.chance) }} sure.
     </p>
     <p v-for="line in refer?.reasons" :key="line" class="mt-1 text-[#e6e2d8]">{{ line }}</p>
   </PanelHead>
   <div class="grid gap-3 p-4">
-    <p v-if="call.partUses.length" class="flex justify-between gap-3 font-semibold">
+    <p v-if="call.parts.length" class="flex justify-between gap-3 font-semibold">
       <span>Parts</span>
-      <span class="font-mono">{{ money(call.partsTotal, session!.currency) }}</span>
+      <span class="font-mono">{{ money(call.handOver.partsTotal, session!.currency) }}</span>
     </p>
-    <template v-if="call.closedAt">
-      <p v-if="call.signOff"><b>Left open on purpose:</b> {{ call.signOff }}</p>
-      <p v-if="call.advice"><b>Advice given:</b> {{ call.advice }}</p>
-      <RouterLink :to="`/calls/${call.id}/report`" class="btn btn-act">Report for the customer</RouterLink>
+    <template v-if="call.head.closing">
+      <p v-if="call.head.closing.signOff"><b>Left open on purpose:</b> {{ call.head.closing.signOff }}</p>
+      <p v-if="call.head.advice"><b>Advice given:</b> {{ call.head.advice }}</p>
+      <RouterLink :to="`/calls/${call.head.id}/report`" class="btn btn-act"
+        >Report for the customer</RouterLink
+      >
     </template>
     <template v-else>
       <p v-for="code in shown" :key="code.code">
@@ -66,10 +69,10 @@ const shown = computed(() =>
       <GoOn />
       <CloseForm />
       <AnotherDay />
-      <RouterLink :to="`/calls/${call.id}/report`" class="btn">The report as it stands</RouterLink>
+      <RouterLink :to="`/calls/${call.head.id}/report`" class="btn">The report as it stands</RouterLink>
     </template>
-    <a :href="`/api/calls/${call.id}/call.json`" class="btn" download>The whole call as a file</a>
-    <template v-if="call.closedAt">
+    <a :href="`/api/calls/${call.head.id}/call.json`" class="btn" download>The whole call as a file</a>
+    <template v-if="call.head.closing">
       <RouterLink to="/round" class="btn">Back to the round</RouterLink>
       <button type="button" class="btn" :disabled="actions.busy.value" @click="actions.reopen()">
         Open it again

@@ -9,12 +9,12 @@ const { call, actions } = useCallContext()
 const { data: heard } = useHeard(
   () => ({
     kind: call.value.machine.kind,
-    revision: call.value.revision,
+    revision: call.value.head.revision,
     features: call.value.machine.features,
   }),
   () => call.value.complaint,
 )
-const settled = computed(() => new Set(call.value.entries.map((entry) => subjectOf(entry.finding))))
+const settled = computed(() => new Set(call.value.story.map((entry) => subjectOf(entry.finding))))
 /** What the complaint speaks of and nobody has settled yet: each wants a nod. */
 const open = computed(() => (heard.value ?? []).filter(({ hit }) => !settled.value.has(hit.id)))
 

@@ -24,7 +24,7 @@ const watched = (piece: string, dry: boolean) =>
       :key="piece.id"
       :label="`Stays dry: ${piece.name}`"
       :model-value="call.job.proofs.some(({ what }) => what.dry.includes(piece.id))"
-      :disabled="!!call.closedAt || actions.busy.value"
+      :disabled="!!call.head.closing || actions.busy.value"
       @update:model-value="watched(piece.id, $event)"
     />
   </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCallContext } from '../context'
+import { STAGE_TITLE } from '../stageTitle'
 
 const { call, stage } = useCallContext()
 /** What is open besides, while something dries. */
@@ -20,7 +21,7 @@ const open = computed(() =>
           @click="stage.show(segment.stage)"
         >
           <b class="underline decoration-dotted underline-offset-4">{{
-            segment.stage === 'HAND_OVER' ? 'Come back another day' : segment.title
+            segment.stage === 'HAND_OVER' ? 'Come back another day' : STAGE_TITLE[segment.stage]
           }}</b>
           <span v-if="segment.stage !== 'HAND_OVER'" class="block text-[0.95rem]">{{
             segment.gaps[0]!.text

@@ -23,14 +23,14 @@ const nextLayer = computed(
 const layers = computed(() =>
   pack.value.layers
     .map((layer) => {
-      const known = new Set(call.value.toLay[layer.id])
+      const known = new Set(call.value.open.toLay[layer.id])
       return { ...layer, pieces: layer.pieces.filter((piece) => known.has(piece.id)) }
     })
     .filter((layer) => layer.pieces.length),
 )
 /** Layers of which something is wanted on the tray: of those opened so far, and of the step ahead. */
 const wanted = computed(() =>
-  layers.value.filter(({ id }) => call.value.wanted[nextLayer.value ?? '']!.includes(id)),
+  layers.value.filter(({ id }) => call.value.open.wanted[nextLayer.value ?? '']!.includes(id)),
 )
 const others = computed(() => layers.value.filter((layer) => !wanted.value.includes(layer)))
 const editing = ref<Line<Laid>>()
@@ -44,7 +44,7 @@ function edit(line?: Line<Laid>) {
 <template>
   <PanelHead label="Open" title="What comes off goes on the tray" />
   <div class="grid gap-3 p-4">
-    <template v-if="!call.closedAt">
+    <template v-if="!call.head.closing">
       <LayerToLay v-for="(layer, i) in wanted" :key="layer.id" :layer="layer" :next="!i" />
       <details v-if="others.length" class="border-line border-b pb-1">
         <summary class="min-h-12 cursor-pointer py-3">Other places to open</summary>

@@ -12,7 +12,7 @@ import StaysOff from './StaysOff.vue'
 
 const props = defineProps<{
   line: Line<Laid>
-  state: Call['tray']['wayBack'][number]['state']
+  state: Call['close']['tray']['wayBack'][number]['state']
   waitsFor: string[]
   open: boolean
 }>()
@@ -72,7 +72,7 @@ const confirm = (what: Laid['confirmed'][number], on: boolean) =>
         >{{ note }}</span
       >
     </summary>
-    <div v-if="!call.closedAt" class="grid gap-2 pb-2">
+    <div v-if="!call.head.closing" class="grid gap-2 pb-2">
       <template v-if="state === 'BACK' || state === 'LEFT_OUT'">
         <template v-if="state === 'BACK'">
           <p v-for="(group, i) in piece.screws" :key="i">

@@ -16,7 +16,7 @@ const { run, change } = useProofRun(() => props.proof)
 const kept = computed(
   () =>
     run.value[props.when] ??
-    (props.when === 'before' ? call.value.measuredBefore[props.proof.id] : undefined),
+    (props.when === 'before' ? call.value.prove.measuredBefore[props.proof.id] : undefined),
 )
 const units = useUnits()
 const reading = computed(() => props.proof.reading!)
@@ -24,9 +24,9 @@ const symbol = computed(() =>
   reading.value.quantity ? units.symbol(reading.value.quantity) : reading.value.unit,
 )
 const shown = computed(() => kept.value !== undefined && units.reading(reading.value, kept.value))
-const meter = computed(() => reading.value.check && call.value.measures[reading.value.check]?.meter)
+const meter = computed(() => reading.value.check && call.value.find.measures[reading.value.check]?.meter)
 const metering = ref(false)
-const typed = useDraft(`reading:${call.value.id}:${props.proof.id}:${props.when}`, '')
+const typed = useDraft(`reading:${call.value.head.id}:${props.proof.id}:${props.when}`, '')
 const error = ref<string>()
 
 async function keep() {
@@ -40,7 +40,7 @@ async function keep() {
 </script>
 
 <template>
-  <form v-if="!call.closedAt" class="flex items-start gap-2" novalidate @submit.prevent="keep">
+  <form v-if="!call.head.closing" class="flex items-start gap-2" novalidate @submit.prevent="keep">
     <TextField
       v-model="typed"
       class="min-w-0 flex-1"
@@ -57,7 +57,7 @@ async function keep() {
   <MeterSheet
     v-if="metering"
     v-model="metering"
-    :url="`/api/calls/${call.id}/checks/${reading.check}/meter`"
+    :url="`/api/calls/${call.head.id}/checks/${reading.check}/meter`"
     :name="reading.name"
     :quantity="reading.quantity!"
     @take="typed = $event.text"

@@ -8,7 +8,7 @@ import GoOn from './GoOn.vue'
 import Joints from './Joints.vue'
 
 const { call, pack } = useCallContext()
-const functions = computed(() => call.value.functions.map((id) => byId(pack.value.proofs, id)!))
+const functions = computed(() => call.value.prove.functions.map((id) => byId(pack.value.proofs, id)!))
 </script>
 
 <template>

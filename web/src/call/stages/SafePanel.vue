@@ -10,7 +10,7 @@ import WaterLeft from './WaterLeft.vue'
 
 const { call, pack } = useCallContext()
 /** What the steps ahead ask for, in the order of making safe, and then what the steps behind asked for. */
-const points = computed(() => call.value.isolation)
+const points = computed(() => call.value.safe.isolation)
 const licensed = computed(() =>
   call.value.assessment.plan.order
     .map((milestone) => byId(pack.value.remedies, milestone.remedy)!)

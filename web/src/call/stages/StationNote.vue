@@ -14,7 +14,7 @@ const SINCE = { '7': 'A week', '30': 'A month', '180': 'Half a year', '365': 'A 
 const props = defineProps<{ station: { id: string; name: string }; line?: Line<Condition>; open: boolean }>()
 const { call, actions } = useCallContext()
 const draft = useDraft<Omit<Condition, 'kind' | 'station'>>(
-  `condition:${call.value.id}:${props.station.id}:${props.line?.version ?? 0}`,
+  `condition:${call.value.head.id}:${props.station.id}:${props.line?.version ?? 0}`,
   {
     stuff: 'FOOD',
     wear: 'DIRTY_ONLY',
@@ -37,7 +37,7 @@ const keep = () => actions.write({ ...draft.value, kind: 'condition', station: p
         {{ line ? `✓ ${conditionText(line.what)}` : 'not noted yet' }}
       </span>
     </summary>
-    <form v-if="!call.closedAt" class="grid gap-3 pb-2" @submit.prevent="keep">
+    <form v-if="!call.head.closing" class="grid gap-3 pb-2" @submit.prevent="keep">
       <Chips v-model="draft.stuff" label="What was in it" :options="STUFF" />
       <OpenShare v-model="draft.before" label="Open before" />
       <OpenShare v-model="draft.after" label="Open now" />

@@ -17,7 +17,7 @@ const stations = computed(() => {
 /** Where the remedies work, and where something was noted already. */
 const here = computed(() => {
   const ids = new Set([
-    ...props.remedies.flatMap((remedy) => call.value.stationsOf[remedy.id] ?? []),
+    ...props.remedies.flatMap((remedy) => call.value.cure.stationsOf[remedy.id] ?? []),
     ...call.value.job.conditions.map((line) => line.what.station),
     ...added.value,
   ])
@@ -44,7 +44,7 @@ function add(event: Event) {
       :line="line(station.id)"
       :open="(station.id === first && !folded) || added.includes(station.id)"
     />
-    <label v-if="!call.closedAt && !folded">
+    <label v-if="!call.head.closing && !folded">
       <span class="sr-only">Found something elsewhere</span>
       <select class="field" @change="add">
         <option value="">Found something elsewhere …</option>

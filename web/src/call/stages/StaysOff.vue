@@ -18,7 +18,7 @@ const reason = useDraft(`left-out:${props.piece.id}`, '')
 const usual = computed(() =>
   Math.max(
     0,
-    ...call.value.entries.map(({ finding }) => byId(pack.value.remedies, remedyOf(finding))?.dryMinutes ?? 0),
+    ...call.value.story.map(({ finding }) => byId(pack.value.remedies, remedyOf(finding))?.dryMinutes ?? 0),
   ),
 )
 const dry = (hours?: string) =>

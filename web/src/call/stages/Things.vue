@@ -10,7 +10,7 @@ import { FATE } from '../job'
 /** @param settling only what became of those found, none added */
 defineProps<{ settling?: boolean }>()
 const { call, actions } = useCallContext()
-const text = useDraft(`thing:${call.value.id}`, '')
+const text = useDraft(`thing:${call.value.head.id}`, '')
 const count = ref(1)
 
 async function add() {
@@ -49,7 +49,11 @@ const settle = (line: Line<Found>, fate?: Found['fate']) =>
         remove
       </button>
     </div>
-    <form v-if="!settling && !call.closedAt" class="flex flex-wrap items-center gap-2" @submit.prevent="add">
+    <form
+      v-if="!settling && !call.head.closing"
+      class="flex flex-wrap items-center gap-2"
+      @submit.prevent="add"
+    >
       <label class="min-w-40 flex-1">
         <span class="sr-only">What was found</span>
         <input v-model="text" class="field" maxlength="80" placeholder="Coin, earring, key …" />

@@ -17,7 +17,7 @@ const signs = computed(() => [
 ])
 /** The last answer to it: a remedy may lie between two. */
 const entryOf = (sign: Sign) =>
-  [...call.value.entries]
+  [...call.value.story]
     .reverse()
     .find(({ finding }) => finding.kind === 'sign-settled' && finding.sign === sign.id)
 function isTold(sign: Sign) {

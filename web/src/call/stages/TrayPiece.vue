@@ -12,7 +12,7 @@ defineEmits<{ edit: [] }>()
 const { call, actions } = useCallContext()
 const piece = computed(() => props.line.what)
 const dries = computed(
-  () => call.value.tray.wayBack.find((step) => step.piece === piece.value.id)?.state === 'DRIES',
+  () => call.value.close.tray.wayBack.find((step) => step.piece === piece.value.id)?.state === 'DRIES',
 )
 const dry = computed(() => clock(piece.value.dryUntil))
 const { photos, take, source } = usePhotos(() => props.line)
@@ -36,7 +36,7 @@ const { photos, take, source } = usePhotos(() => props.line)
         </span>
         <span v-if="handling(piece)" class="text-soft block text-sm">{{ handling(piece) }}</span>
       </summary>
-      <div v-if="!call.closedAt" class="flex justify-between gap-2">
+      <div v-if="!call.head.closing" class="flex justify-between gap-2">
         <label class="btn flex-1 cursor-pointer px-2">
           Photo
           <input
@@ -75,7 +75,7 @@ const { photos, take, source } = usePhotos(() => props.line)
           />
         </a>
         <button
-          v-if="!call.closedAt"
+          v-if="!call.head.closing"
           type="button"
           class="btn btn-quiet px-2 text-sm"
           :disabled="actions.busy.value"

@@ -8,19 +8,19 @@ import { useCallContext } from '../context'
 defineProps<{ water: NonNullable<Pack['water']> }>()
 const { call, actions } = useCallContext()
 const line = computed(() => call.value.job.water[0])
-const draft = useDraft(`water:${call.value.id}:${line.value?.version ?? 0}`, {
+const draft = useDraft(`water:${call.value.head.id}:${line.value?.version ?? 0}`, {
   levelCm: 5,
   vesselLitres: 4,
   ...(line.value && { levelCm: line.value.what.levelCm, vesselLitres: line.value.what.vesselLitres }),
 })
-const standing = computed(() => call.value.standing)
+const standing = computed(() => call.value.safe.standing)
 const fills = computed(() => standing.value?.fills ?? 0)
 </script>
 
 <template>
   <section class="border-line grid gap-2 rounded-lg border-2 p-3" aria-labelledby="water-title">
     <h3 id="water-title" class="text-lg leading-tight">Water still in it</h3>
-    <template v-if="!call.closedAt">
+    <template v-if="!call.head.closing">
       <p>{{ water.ask }}</p>
       <Stepper
         v-model="draft.levelCm"

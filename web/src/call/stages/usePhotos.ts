@@ -33,6 +33,6 @@ export function usePhotos(line: () => Line) {
   return {
     photos: computed(() => call.value.photos.filter((photo) => photo.lineId === line().id)),
     take,
-    source: (photo: Call['photos'][number]) => `/api/calls/${call.value.id}/photos/${photo.id}`,
+    source: (photo: Call['photos'][number]) => `/api/calls/${call.value.head.id}/photos/${photo.id}`,
   }
 }

@@ -73,8 +73,8 @@ const fresh = (): Laid => ({
 
 /** The form of a piece: a new one survives a reload while it is half typed; one on the tray is shown as it lies there. */
 export function usePieceForm(call: ComputedRef<Call>, line: () => Line<Laid> | undefined) {
-  const freeCup = (group: number) => call.value.freeCups[group] ?? ''
-  const form = useDraft(`piece:${call.value.id}`, blank())
+  const freeCup = (group: number) => call.value.open.freeCups[group] ?? ''
+  const form = useDraft(`piece:${call.value.head.id}`, blank())
 
   function begin() {
     const piece = line()?.what

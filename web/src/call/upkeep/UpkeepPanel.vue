@@ -54,7 +54,7 @@ async function seesFault() {
     <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
     <StationNotes :remedies="[remedy]" folded />
     <p v-if="task.done" class="text-clean font-semibold">✓ Done on this visit</p>
-    <template v-else-if="!call.closedAt">
+    <template v-else-if="!call.head.closing">
       <button
         type="button"
         class="btn btn-act min-h-14 text-lg"

@@ -50,7 +50,7 @@ public sealed interface VisitChange extends Change {
             if (advice.length() > Lengths.MOST_OF_AN_ADVICE) {
                 return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_AN_ADVICE);
             }
-            var ring = CallState.of(call, moment.knowhow(), moment.at()).ring();
+            var ring = Progress.of(call, moment.knowhow(), moment.at()).ring();
             var beyond = ring.beyond(moment.by().rank());
             if (!beyond.isEmpty()) {
                 return Outcome.refused(Reason.Kind.BEYOND, beyond);

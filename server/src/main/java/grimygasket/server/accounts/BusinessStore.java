@@ -1,6 +1,7 @@
 package grimygasket.server.accounts;
 
 import grimygasket.diagnosis.Van;
+import grimygasket.report.Currency;
 import grimygasket.units.UnitSystem;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -12,6 +13,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -63,6 +65,12 @@ public class BusinessStore {
          */
         public Van van(Map<String, Double> prices, Set<String> onBoard) {
             return new Van(labourPerHour.doubleValue(), returnTripMinutes, prices, onBoard, true);
+        }
+
+        /** How its prices are written. */
+        public Currency priced() {
+            var of = java.util.Currency.getInstance(currency);
+            return new Currency(of.getSymbol(Locale.UK), of.getDefaultFractionDigits());
         }
     }
 

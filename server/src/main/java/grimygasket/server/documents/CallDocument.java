@@ -5,6 +5,7 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
 import grimygasket.call.Entry;
+import grimygasket.call.Head;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
 import grimygasket.knowhow.KnowhowText;
@@ -30,7 +31,7 @@ record CallDocument(
         String format,
         int formatVersion,
         String currency,
-        Head call,
+        Heading call,
         Customer customer,
         Machine machine,
         Map<String, String> schools,
@@ -45,7 +46,7 @@ record CallDocument(
     static final int VERSION = 3;
 
     /** @param closedAt and all other times in milliseconds since 1970 */
-    record Head(
+    record Heading(
             UUID id,
             UUID visitId,
             LocalDate day,
@@ -57,13 +58,13 @@ record CallDocument(
             @Nullable String signOff,
             @Nullable String advice,
             int version) {
-        Head {
+        Heading {
             upkeep = upkeep != null && upkeep;
         }
 
-        static Head of(grimygasket.call.Head head) {
+        static Heading of(Head head) {
             var closing = head.closing();
-            return new Head(
+            return new Heading(
                     head.id(),
                     head.visitId(),
                     LocalDate.ofEpochDay(head.day()),
@@ -77,8 +78,8 @@ record CallDocument(
                     head.version());
         }
 
-        grimygasket.call.Head on(UUID accountId, int revision) {
-            return new grimygasket.call.Head(
+        Head on(UUID accountId, int revision) {
+            return new Head(
                     id,
                     visitId,
                     accountId,
@@ -87,7 +88,7 @@ record CallDocument(
                     revision,
                     follows,
                     upkeep,
-                    closedAt == null ? null : new grimygasket.call.Head.Closed(closedAt, closedBy, signOff),
+                    closedAt == null ? null : new Head.Closed(closedAt, closedBy, signOff),
                     advice,
                     version);
         }

@@ -1,13 +1,10 @@
 package grimygasket.server.documents;
 
-import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView;
 import grimygasket.server.calls.CallViews;
-import grimygasket.server.knowhow.Library;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import java.time.Clock;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.ContentDisposition;
@@ -32,23 +29,13 @@ class CallDocumentController {
     private final CallDocuments documents;
     private final CallDocumentReader reader;
     private final CallViews views;
-    private final Library library;
-    private final BusinessStore business;
-    private final Clock clock;
+    private final Reports reports;
 
-    CallDocumentController(
-            CallDocuments documents,
-            CallViews views,
-            Library library,
-            BusinessStore business,
-            JsonMapper json,
-            Clock clock) {
+    CallDocumentController(CallDocuments documents, CallViews views, Reports reports, JsonMapper json) {
         this.documents = documents;
         this.reader = new CallDocumentReader(json);
         this.views = views;
-        this.library = library;
-        this.business = business;
-        this.clock = clock;
+        this.reports = reports;
     }
 
     @GetMapping("/api/calls/{callId}/call.json")
@@ -73,10 +60,9 @@ class CallDocumentController {
         try {
             var document = reader.read(bytes);
             documents.bringIn(document, me.id());
-            var call = views.of(document.call().id(), me);
             // One whose know-how does not have what it speaks of fails here, and is not taken in.
-            ReportOfCall.of(call, library.knowhow(call.machine(), call.revision()), business.get(), clock);
-            return call;
+            reports.of(document.call().id(), me);
+            return views.of(document.call().id(), me);
         } catch (DataIntegrityViolationException e) {
             throw new Problem(Kind.INVALID, "The file says one thing twice, or what another call on file says.");
         } catch (IllegalArgumentException | JacksonException e) {

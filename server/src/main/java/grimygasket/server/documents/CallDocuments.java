@@ -6,7 +6,7 @@ import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.Commands;
 import grimygasket.server.calls.Knowhows;
-import grimygasket.server.documents.CallDocument.Head;
+import grimygasket.server.documents.CallDocument.Heading;
 import grimygasket.server.documents.CallDocument.KeptPhoto;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
@@ -65,7 +65,7 @@ class CallDocuments {
                 CallDocument.FORMAT,
                 CallDocument.VERSION,
                 business.get().currency(),
-                Head.of(call.head()),
+                Heading.of(call.head()),
                 filed.customer(),
                 Machine.of(call.machine()),
                 new TreeMap<>(knowhow.machine().schools()),

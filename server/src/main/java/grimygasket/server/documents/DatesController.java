@@ -8,8 +8,8 @@ import biweekly.util.ICalDate;
 import biweekly.util.Recurrence;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView;
-import grimygasket.server.calls.CallView.DueDate;
 import grimygasket.server.calls.CallViews;
+import grimygasket.state.HandOverSegment.DueDate;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -36,12 +36,12 @@ class DatesController {
         var call = views.of(callId, me);
         var calendar = new ICalendar();
         calendar.setProductId("-//Grimy Gasket//Dates//EN");
-        call.dates().stream()
+        call.state().handOver().dates().stream()
                 .filter(date -> date.days() > 0)
                 .map(date -> event(call, date))
                 .forEach(calendar::addEvent);
         var disposition = ContentDisposition.attachment()
-                .filename("dates-" + call.day() + ".ics")
+                .filename("dates-" + LocalDate.ofEpochDay(call.state().head().day()) + ".ics")
                 .build();
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
@@ -51,13 +51,14 @@ class DatesController {
 
     /** The id stays the same each time it is taken out, so that a calendar does not show a date twice. */
     private static VEvent event(CallView call, DueDate date) {
+        var machine = call.state().machine();
         var event = new VEvent();
-        event.setUid(UUID.nameUUIDFromBytes((call.id() + date.task()).getBytes(StandardCharsets.UTF_8))
+        event.setUid(UUID.nameUUIDFromBytes((call.state().head().id() + date.task()).getBytes(StandardCharsets.UTF_8))
                 .toString());
         event.setSummary(date.task());
-        event.setDescription(call.machine().maker() + " " + call.machine().model());
+        event.setDescription(machine.maker() + " " + machine.model());
         event.setLocation(call.customer().street());
-        event.setDateStart(day(date.first()));
+        event.setDateStart(day(LocalDate.ofEpochDay(date.first())));
         event.setRecurrenceRule(
                 new Recurrence.Builder(Frequency.DAILY).interval(date.days()).build());
         return event;

@@ -1,10 +1,7 @@
 package grimygasket.server.documents;
 
-import grimygasket.server.accounts.BusinessStore;
+import grimygasket.report.Report;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CallViews;
-import grimygasket.server.knowhow.Library;
-import java.time.Clock;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -18,24 +15,16 @@ import org.springframework.web.bind.annotation.RestController;
 /** The report of a call, for the page and as PDF. */
 @RestController
 class ReportController {
-    private final CallViews views;
-    private final Library library;
-    private final BusinessStore business;
+    private final Reports reports;
     private final ReportPdf pdf = new ReportPdf();
-    private final Clock clock;
 
-    ReportController(CallViews views, Library library, BusinessStore business, Clock clock) {
-        this.views = views;
-        this.library = library;
-        this.business = business;
-        this.clock = clock;
+    ReportController(Reports reports) {
+        this.reports = reports;
     }
 
     @GetMapping("/api/calls/{callId}/report")
     Report report(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        var call = views.of(callId, me);
-        var knowhow = library.knowhow(call.machine(), call.revision());
-        return ReportOfCall.of(call, knowhow, business.get(), clock);
+        return reports.of(callId, me);
     }
 
     @GetMapping("/api/calls/{callId}/report.pdf")

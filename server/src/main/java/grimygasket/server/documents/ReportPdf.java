@@ -1,6 +1,7 @@
 package grimygasket.server.documents;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import grimygasket.report.Report;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -1,6 +1,6 @@
 package grimygasket.server.round;
 
-import grimygasket.call.CallState;
+import grimygasket.call.Progress;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.Assessed;
 import grimygasket.server.calls.Assessments;
@@ -141,6 +141,6 @@ class RoundController {
 
     private Ahead ahead(Assessed one) {
         return new Ahead(
-                one, CallState.of(one.call(), one.knowhow(), clock.millis()).upkeep());
+                one, Progress.of(one.call(), one.knowhow(), clock.millis()).upkeep());
     }
 }

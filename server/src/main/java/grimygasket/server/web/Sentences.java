@@ -1,7 +1,11 @@
 package grimygasket.server.web;
 
 import grimygasket.diagnosis.StepReason;
+import grimygasket.visit.Authority;
+import grimygasket.visit.Gap;
+import grimygasket.wording.Gaps;
 import grimygasket.wording.StepReasons;
+import java.util.Map;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;
@@ -10,16 +14,38 @@ import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.module.SimpleModule;
 
-/** What the core says as data travels as its sentence. */
+/** What the core says as data travels with its sentence. */
 @Configuration
-class Sentences {
+public class Sentences {
+    /** What of the core's data travels in another form, and in which. */
+    public static final Map<Class<?>, Class<?>> FORMS =
+            Map.of(StepReason.class, String.class, Gap.class, Missing.class);
+
+    /**
+     * A gap, in words.
+     *
+     * @param signedOffBy who may leave it open
+     */
+    public record Missing(String text, Authority signedOffBy) {
+        static Missing of(Gap gap) {
+            return new Missing(Gaps.say(gap), gap.signedOffBy());
+        }
+    }
+
     @Bean
     JacksonModule saidInEnglish() {
-        return new SimpleModule().addSerializer(StepReason.class, new ValueSerializer<>() {
-            @Override
-            public void serialize(StepReason reason, JsonGenerator out, SerializationContext context) {
-                out.writeString(StepReasons.say(reason));
-            }
-        });
+        return new SimpleModule()
+                .addSerializer(StepReason.class, new ValueSerializer<>() {
+                    @Override
+                    public void serialize(StepReason reason, JsonGenerator out, SerializationContext context) {
+                        out.writeString(StepReasons.say(reason));
+                    }
+                })
+                .addSerializer(Gap.class, new ValueSerializer<>() {
+                    @Override
+                    public void serialize(Gap gap, JsonGenerator out, SerializationContext context) {
+                        out.writePOJO(Missing.of(gap));
+                    }
+                });
     }
 }

@@ -45,9 +45,9 @@ public class CallTest extends ServerTest {
         int before = valvesOnVan();
         var use = UUID.randomUUID();
         var used = call.usePart(use, "replace-valve", VALVE, 1).body();
-        assertEquals(used.path("partsTotal").decimalValue().compareTo(new BigDecimal("7.40")), 0);
+        assertEquals(used.path("handOver").path("partsTotal").decimalValue().compareTo(new BigDecimal("7.40")), 0);
         assertEquals(valvesOnVan(), before - 1);
-        var remedy = used.path("entries").path(2);
+        var remedy = used.path("story").path(2);
         var cured = call.correct(remedy, "cured");
         assertFalse(cured.body().path("assessment").path("plan").has("next"));
         call.describe(use.toString(), "", "BINNED");
@@ -60,17 +60,17 @@ public class CallTest extends ServerTest {
         call.rebuild();
         var closed = call.close(call.version(), "");
         assertEquals(closed.status(), 200);
-        assertTrue(closed.body().has("closedAt"));
+        assertTrue(closed.body().path("head").has("closing"));
         assertEquals(
                 closed.body()
                         .path("ring")
                         .valueStream()
-                        .filter(s -> s.path("sealed").asBoolean())
+                        .filter(s -> s.path("gaps").isEmpty())
                         .count(),
                 8);
 
         assertEquals(call.enter("SIGN", "smell", "yes").kind(), "closed", "a closed call stays as it is");
-        assertFalse(call.reopen().body().has("closedAt"));
+        assertFalse(call.reopen().body().path("head").has("closing"));
         assertEquals(call.putBack(use).status(), 200);
         assertEquals(valvesOnVan(), before);
     }
@@ -87,7 +87,7 @@ public class CallTest extends ServerTest {
         var entry = UUID.randomUUID();
         call.enter(entry, "SIGN", "smell", "yes");
         assertEquals(
-                call.enter(entry, "SIGN", "smell", "yes").body().path("entries").size(), 1);
+                call.enter(entry, "SIGN", "smell", "yes").body().path("story").size(), 1);
 
         int before = valvesOnVan();
         var use = UUID.randomUUID();
@@ -104,7 +104,7 @@ public class CallTest extends ServerTest {
         var here = Calls.add(signedIn());
         var there = here.seenBy(signedIn());
         here.enter("CHECK", "air-gap-cap", "clear");
-        assertEquals(there.enter("SIGN", "smell", "yes").body().path("entries").size(), 2, "different things add up");
+        assertEquals(there.enter("SIGN", "smell", "yes").body().path("story").size(), 2, "different things add up");
 
         var stale = there.enter("CHECK", "air-gap-cap", "blocked");
         assertEquals(stale.status(), 409);
@@ -148,7 +148,7 @@ public class CallTest extends ServerTest {
         assertEquals(refused.kind(), "gaps");
         assertTrue(refused.body().path("gaps").size() >= 3);
         var closed = call.close(call.version(), "Nobody at home");
-        assertEquals(closed.body().path("signOff").asString(), "Nobody at home");
+        assertEquals(closed.body().path("head").path("closing").path("signOff").asString(), "Nobody at home");
     }
 
     @Test
@@ -158,7 +158,7 @@ public class CallTest extends ServerTest {
         assertEquals(unknown.status(), 200, "it is kept as it was read");
         assertEquals(
                 unknown.body()
-                        .path("entries")
+                        .path("story")
                         .path(0)
                         .path("finding")
                         .path("shown")
@@ -168,7 +168,7 @@ public class CallTest extends ServerTest {
         assertEquals(
                 call.enter("CODE", "D4", "shown")
                         .body()
-                        .path("entries")
+                        .path("story")
                         .path(1)
                         .path("finding")
                         .path("shown")

@@ -3,6 +3,7 @@ package grimygasket.server.calls;
 import grimygasket.server.ServerTest.Answer;
 import grimygasket.server.ServerTest.Client;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -212,7 +213,7 @@ public final class Calls {
     public void rebuild() {
         var call = get().body();
         var pieces = call.path("job").path("pieces");
-        for (var step : call.path("tray").path("wayBack")) {
+        for (var step : call.path("close").path("tray").path("wayBack")) {
             pieces.forEach(line -> {
                 if (line.path("what").path("id").equals(step.path("piece"))) {
                     var what = ((ObjectNode) line.path("what")).deepCopy();
@@ -259,7 +260,17 @@ public final class Calls {
         return send("{\"kind\": \"reopen\"}");
     }
 
+    /** What is missing in a stage of its ring, in words. */
+    static List<String> gaps(JsonNode call, String stage) {
+        return call.path("ring")
+                .valueStream()
+                .filter(segment -> segment.path("stage").asString().equals(stage))
+                .flatMap(segment -> segment.path("gaps").valueStream())
+                .map(gap -> gap.path("text").asString())
+                .toList();
+    }
+
     public int version() {
-        return get().body().path("version").asInt();
+        return get().body().path("head").path("version").asInt();
     }
 }

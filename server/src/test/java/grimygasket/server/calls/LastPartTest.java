@@ -55,6 +55,6 @@ public class LastPartTest extends ServerTest {
         } finally {
             pool.shutdown();
         }
-        assertEquals(call.get().body().path("entries").size(), 1);
+        assertEquals(call.get().body().path("story").size(), 1);
     }
 }

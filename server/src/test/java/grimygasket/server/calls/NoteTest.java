@@ -27,12 +27,11 @@ public class NoteTest extends ServerTest {
     public void whatWasSeenReachesTheLeadAndAPlainNoteDoesNot() {
         var client = signedIn();
         var call = Calls.add(client);
-        var id = call.get().body().path("id").asString();
         call.keep("note", UUID.randomUUID(), note("SEEN", "Mouse nest behind the kick plate"));
         var seen =
                 call.keep("note", UUID.randomUUID(), note("NOTE", "Ring twice")).body();
         assertEquals(seen.path("job").path("notes").size(), 2);
-        assertEquals(noted(client, id), List.of("Mouse nest behind the kick plate"));
+        assertEquals(noted(client, "" + call.id()), List.of("Mouse nest behind the kick plate"));
         var rows = client.get(call.path + "/report").body().path("sections").toString();
         assertTrue(rows.contains("Also noted") && rows.contains("Ring twice"), rows);
     }
@@ -52,6 +51,6 @@ public class NoteTest extends ServerTest {
         var line = UUID.randomUUID();
         call.keep("note", line, note("DONE", "Shimmed the hinge"));
         call.drop("" + line, 1);
-        assertEquals(noted(client, call.get().body().path("id").asString()), List.of());
+        assertEquals(noted(client, "" + call.id()), List.of());
     }
 }

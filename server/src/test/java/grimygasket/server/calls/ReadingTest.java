@@ -30,12 +30,17 @@ public class ReadingTest extends ServerTest {
         var call = Calls.add(client);
         var before = call.enter("SIGN", "greasy", "yes").body();
         assertEquals(
-                before.path("measures").path("supply-temperature").path("sound").asString(), "47.7 to 60.3 °C");
+                before.path("find")
+                        .path("measures")
+                        .path("supply-temperature")
+                        .path("sound")
+                        .asString(),
+                "47.7 to 60.3 °C");
         var after = measure(call, "supply-temperature", "38", "°C").body();
         assertTrue(chance(after, "supply-cool") > chance(before, "supply-cool") + 0.2);
-        var entry = after.path("entries").path(1);
+        var entry = after.path("story").path(1);
         assertEquals(entry.path("finding").path("reading").path("value").asDouble(), 38.0);
-        var judged = after.path("readings").path(entry.path("id").asString());
+        var judged = after.path("find").path("readings").path(entry.path("id").asString());
         assertEquals(judged.path("says").asString(), "38 °C; sound ones read 47.7 to 60.3 °C");
         assertEquals(judged.path("verdict").asString(), "BAD");
         assertTrue(client.get(call.path + "/report").body().toString().contains("38 °C; sound ones read"));
@@ -48,7 +53,7 @@ public class ReadingTest extends ServerTest {
         var answer = measure(call, "supply-temperature", "120", "°F");
         assertEquals(
                 answer.body()
-                        .path("entries")
+                        .path("story")
                         .path(0)
                         .path("finding")
                         .path("reading")
@@ -70,7 +75,7 @@ public class ReadingTest extends ServerTest {
         assertTrue(measure(call, "supply-temperature", "38,5", "°C").detail().contains("Write “38.5”"));
         assertEquals(call.enter("CHECK", "supply-temperature", "measured").status(), 400);
         assertEquals(measure(call, "filter-look", "3", "").status(), 400, "nothing is measured there");
-        assertEquals(call.get().body().path("entries").size(), 0);
+        assertEquals(call.get().body().path("story").size(), 0);
     }
 
     @Test
@@ -81,23 +86,23 @@ public class ReadingTest extends ServerTest {
         assertEquals(measure(call, "supply-temperature", "38", "°C").status(), 200, "the same again");
         assertEquals(measure(call, "supply-temperature", "51", "°C").kind(), "stale");
         assertEquals(call.enter("CHECK", "supply-temperature", "hot").kind(), "stale");
-        var id = first.path("entries").path(0).path("id").asString();
+        var id = first.path("story").path(0).path("id").asString();
         var corrected = call.send(
                 "{\"kind\": \"retake-reading\", \"entry\": \"%s\", \"base\": 1, \"typed\": {\"text\": \"51\"}, \"units\": \"METRIC\"}"
                         .formatted(id));
         assertEquals(
                 corrected
                         .body()
-                        .path("entries")
+                        .path("story")
                         .path(0)
                         .path("finding")
                         .path("reading")
                         .path("value")
                         .asDouble(),
                 51.0);
-        var byEye = call.correct(first.path("entries").path(0), "hot", 2).body();
-        assertFalse(byEye.path("entries").path(0).path("finding").has("reading"));
-        assertFalse(byEye.path("readings").has(id));
+        var byEye = call.correct(first.path("story").path(0), "hot", 2).body();
+        assertFalse(byEye.path("story").path(0).path("finding").has("reading"));
+        assertFalse(byEye.path("find").path("readings").has(id));
     }
 
     @Test
@@ -105,7 +110,8 @@ public class ReadingTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         var answer = measure(call, "inlet-look", "30", "%");
-        assertEquals(answer.body().path("openings").path("inlet-screen").asDouble(), 0.3, 1e-12);
+        assertEquals(
+                answer.body().path("find").path("openings").path("inlet-screen").asDouble(), 0.3, 1e-12);
     }
 
     @Test
@@ -113,15 +119,18 @@ public class ReadingTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         var read = measure(call, "bucket", "4.2", "L/min").body();
-        assertEquals(read.path("flows").path("drain-hose").asDouble(), 4.2 / 14.01, 1e-3);
+        assertEquals(read.path("find").path("flows").path("drain-hose").asDouble(), 4.2 / 14.01, 1e-3);
         var answer = call.enter("REMEDY", "clear-hose", "done").body();
-        assertEquals(answer.path("measuredBefore").path("drains").asDouble(), 4.2, 1e-12);
+        assertEquals(answer.path("prove").path("measuredBefore").path("drains").asDouble(), 4.2, 1e-12);
         call.keep("proof-run", "{\"proof\": \"drains\", \"after\": 4, \"runs\": 2, \"dry\": [], \"lightOut\": false}");
-        var remedy = call.get().body().path("entries").path(1);
+        var remedy = call.get().body().path("story").path(1);
         var cured = call.correct(remedy, "cured").body();
         assertTrue(
-                cured.path("gaps").toString().contains("no better than before, 4.2 L/min then and 4 L/min now"),
-                cured.path("gaps").toString());
+                cured.path("handOver")
+                        .path("gaps")
+                        .toString()
+                        .contains("no better than before, 4.2 L/min then and 4 L/min now"),
+                cured.path("handOver").path("gaps").toString());
     }
 
     @Test
@@ -132,6 +141,7 @@ public class ReadingTest extends ServerTest {
         assertEquals(
                 answer.body().path("machine").path("ratings").path("DRAIN_LIFT").asDouble(), 1.2);
         assertTrue(answer.body()
+                .path("find")
                 .path("measures")
                 .path("bucket")
                 .path("sound")

@@ -34,7 +34,8 @@ public class UpkeepCallTest extends ServerTest {
     }
 
     private static List<String> gaps(JsonNode call) {
-        return call.path("gaps")
+        return call.path("handOver")
+                .path("gaps")
                 .valueStream()
                 .map(gap -> gap.path("text").asString())
                 .toList();
@@ -92,10 +93,11 @@ public class UpkeepCallTest extends ServerTest {
     }
 
     private static void closeWithReason(Calls call) {
-        for (var caution : call.get().body().path("cautionsOpen").valueStream().toList()) {
-            call.keepCaution(caution.asString());
+        for (var caution :
+                call.get().body().path("safe").path("isolation").valueStream().toList()) {
+            call.keepCaution(caution.path("caution").asString());
         }
-        int version = call.get().body().path("version").asInt();
+        int version = call.get().body().path("head").path("version").asInt();
         var closed = call.close(version, "No time");
         assertEquals(closed.status(), 200, closed.body().toString());
     }
@@ -110,7 +112,7 @@ public class UpkeepCallTest extends ServerTest {
         assertTrue(
                 gaps(turned).contains("No cause is settled on yet."),
                 gaps(turned).toString());
-        assertEquals(turned.path("entries").size(), 1, "what was done stays");
+        assertEquals(turned.path("story").size(), 1, "what was done stays");
         assertEquals(call.send("{\"kind\": \"see-fault\"}").status(), 200, "twice is once");
     }
 

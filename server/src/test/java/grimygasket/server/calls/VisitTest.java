@@ -54,7 +54,7 @@ public class VisitTest extends ServerTest {
                  "machine": {"id": "%s", "kind": "washing-machine", "maker": "Quillane", "model": "Q", "serial": "",
                              "place": "", "features": [], "version": 0}}
                 """.formatted(
-                        visit.path("visitId").asString(),
+                        visit.path("head").path("visitId").asString(),
                         visit.path("customer").path("id").asString(),
                         UUID.randomUUID()));
         assertEquals(added.status(), 200, added.body().toString());
@@ -71,10 +71,10 @@ public class VisitTest extends ServerTest {
         var told = call.enter("FACT", "odd-load", "wax").body();
         assertTrue(chance(told, "wax-set") > 10 * chance(before, "wax-set"));
         assertFalse(told.has("startedAt"), "asking about the past is not work on the machine");
-        var fact = told.path("entries").path(0);
+        var fact = told.path("story").path(0);
         var corrected = call.correct(fact, "none").body();
         assertTrue(chance(corrected, "wax-set") <= chance(before, "wax-set"));
-        var entry = corrected.path("entries").path(0);
+        var entry = corrected.path("story").path(0);
         call.takeBack(entry.path("id").asString(), entry.path("version").asInt());
         assertEquals(chance(call.get().body(), "wax-set"), chance(before, "wax-set"), 1e-12);
         assertEquals(call.enter("FACT", "odd-load", "lava").status(), 400);
@@ -86,7 +86,7 @@ public class VisitTest extends ServerTest {
         call.enter("SIGN", "standing-water", "yes");
         call.enter("SIGN", "film", "yes");
         var done = call.enter("REMEDY", "clear-impeller", "done").body();
-        var remedy = done.path("entries").path(2);
+        var remedy = done.path("story").path(2);
         var partly = call.correct(remedy, "partly").body();
         assertTrue(partly.path("assessment").path("plan").has("next"), "there is more to do");
         assertTrue(chance(partly, "impeller-jammed") < 0.05);

@@ -82,8 +82,8 @@ public class CallDocumentTest extends ServerTest {
         knowHow.put("pack", knowHow.path("pack").asString() + "# Kept by another business.\n");
 
         var taken = bringIn(client, document).body();
-        assertEquals(taken.path("partUses").path(0).path("number").asString(), "RV-UNKNOWN");
-        assertTrue(taken.path("revision").asInt() > 1, "a version of its own");
+        assertEquals(taken.path("parts").path(0).path("number").asString(), "RV-UNKNOWN");
+        assertTrue(taken.path("head").path("revision").asInt() > 1, "a version of its own");
         assertFalse(
                 client.get("/api/know-how/dishwasher/revisions")
                         .body()

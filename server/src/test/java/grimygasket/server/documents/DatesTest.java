@@ -7,6 +7,7 @@ import biweekly.Biweekly;
 import grimygasket.server.ServerTest;
 import grimygasket.server.calls.Calls;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import org.testng.annotations.Test;
 
 /** The next dates of a machine, on the call and as a calendar file that others can read. */
@@ -16,11 +17,14 @@ public class DatesTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         call.enter("SIGN", "gritty", "yes");
-        var dates = call.enter("CHECK", "filter-look", "clogged").body().path("dates");
+        var dates = call.enter("CHECK", "filter-look", "clogged")
+                .body()
+                .path("handOver")
+                .path("dates");
         var first = dates.path(0);
         assertEquals(
-                first.path("first").asString(),
-                LocalDate.of(2031, 5, 6).plusDays(first.path("days").asInt()).toString());
+                first.path("first").asLong(),
+                LocalDate.of(2031, 5, 6).toEpochDay() + first.path("days").asInt());
 
         var answer = client.get(call.path + "/dates.ics").response();
         assertTrue(answer.headers().firstValue("Content-Type").orElse("").startsWith("text/calendar"));
@@ -30,7 +34,7 @@ public class DatesTest extends ServerTest {
         assertEquals(event.getSummary().getValue(), first.path("task").asString());
         assertEquals(event.getRecurrenceRule().getValue().getInterval(), (Integer)
                 first.path("days").asInt());
-        var day = first.path("first").asString().replace("-", "");
+        var day = LocalDate.ofEpochDay(first.path("first").asLong()).format(DateTimeFormatter.BASIC_ISO_DATE);
         assertTrue(answer.body().contains("DTSTART;VALUE=DATE:" + day), answer.body());
         var again = Biweekly.parse(
                         client.get(call.path + "/dates.ics").response().body())

@@ -54,21 +54,20 @@ public class OlderCallsTest extends ServerTest {
         assertEquals(answer.status(), 200, answer.body().toString());
         var call = answer.body();
         assertEquals(
-                call.path("entries")
+                call.path("story")
                         .valueStream()
                         .map(entry -> entry.path("finding").path("kind").asString())
                         .toList(),
                 List.of("sign-settled", "fact-known", "code-read", "check-made", "reading-taken", "remedy-tried"));
-        assertTrue(
-                call.path("entries").path(0).path("finding").path("complaint").asBoolean());
-        var reading = call.path("entries").path(4).path("finding").path("reading");
+        assertTrue(call.path("story").path(0).path("finding").path("complaint").asBoolean());
+        var reading = call.path("story").path(4).path("finding").path("reading");
         assertEquals(reading.path("quantity").asString(), "FLOW", "as the call's own pack says");
         assertEquals(reading.path("value").asDouble(), 4.2);
-        assertEquals(call.path("entries").path(5).path("finding").path("proved").asString(), "STILL_FAILING");
+        assertEquals(call.path("story").path(5).path("finding").path("proved").asString(), "STILL_FAILING");
         assertEquals(call.path("job").path("pieces").size(), 1);
         assertEquals(call.path("job").path("debts").path(0).path("at").asLong(), 1796724000000L);
-        assertEquals(call.path("partUses").path(0).path("number").asString(), "RV-20");
-        assertEquals(call.path("closedAt").asLong(), 1796727600000L);
+        assertEquals(call.path("parts").path(0).path("number").asString(), "RV-20");
+        assertEquals(call.path("head").path("closing").path("at").asLong(), 1796727600000L);
     }
 
     @Test

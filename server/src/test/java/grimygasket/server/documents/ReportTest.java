@@ -43,7 +43,7 @@ public class ReportTest extends ServerTest {
         call.keepCaution("tips");
         var entry = call.enter("REMEDY", "clean-filter", "done")
                 .body()
-                .path("entries")
+                .path("story")
                 .path(3);
         call.keep("condition", """
                 {"station": "filter", "stuff": "FOOD", "before": 0.2, "after": 1, "wear": "DIRTY_ONLY", "binned": true,
@@ -63,7 +63,7 @@ public class ReportTest extends ServerTest {
         assertEquals(
                 call.close(call.version(), "").status(),
                 200,
-                call.get().body().path("gaps").toString());
+                call.get().body().path("handOver").path("gaps").toString());
         var report = client.get(call.path + "/report").body();
         assertEquals(report.path("title").asString(), "Report of Tuesday 6 May 2031");
         assertTrue(report.path("standing").asString().startsWith("Maren Tolliver, closed at "));

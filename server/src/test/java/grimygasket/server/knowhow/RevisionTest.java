@@ -108,9 +108,12 @@ public class RevisionTest extends ServerTest {
                  "machine": {"id": "%s", "kind": "vacuum-cleaner", "maker": "Pellmoor", "model": "V", "serial": "",
                              "place": "", "features": ["bin"], "version": 0}}
                 """.formatted(UUID.randomUUID(), UUID.randomUUID()));
-        assertEquals(added.body().path("revision").asInt(), 1, added.body().toString());
+        assertEquals(
+                added.body().path("head").path("revision").asInt(),
+                1,
+                added.body().toString());
         activate(client, number);
-        assertEquals(client.get(call).body().path("revision").asInt(), 1);
+        assertEquals(client.get(call).body().path("head").path("revision").asInt(), 1);
         var known = client.get("/api/know-how/vacuum-cleaner?revision=1").body();
         assertEquals(known.path("pack").path("name").asString(), "Vacuum cleaner");
     }

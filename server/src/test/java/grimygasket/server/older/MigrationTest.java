@@ -104,7 +104,7 @@ public class MigrationTest extends ServerTest {
         var view = signedIn()
                 .get("/api/calls/0193a000-0000-7000-8000-000000000408")
                 .body();
-        assertEquals(view.path("entries").path(0).path("by").asString(), MAREN);
+        assertEquals(view.path("story").path(0).path("by").asString(), MAREN);
         assertEquals(view.path("job").path("pieces").size(), 3);
     }
 

@@ -1,6 +1,6 @@
 package grimygasket.server.web;
 
-import grimygasket.diagnosis.StepReason;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
@@ -53,9 +54,8 @@ public class ApiDocument {
             var raw = type.getType() == null
                     ? Object.class
                     : Json.mapper().constructType(type.getType()).getRawClass();
-            if (raw == StepReason.class) {
-                // It travels as its sentence.
-                return new StringSchema();
+            if (Sentences.FORMS.containsKey(raw)) {
+                return context.resolve(new AnnotatedType(Sentences.FORMS.get(raw)).resolveAsRef(true));
             }
             if (raw.isSealed() && SealedTypes.root(raw).isPresent()) {
                 return oneOf(raw, context);
@@ -95,7 +95,7 @@ public class ApiDocument {
                 throw new IllegalStateException(
                         "two different records are called " + name + ": " + members + " and " + shapes.get(name));
             }
-            var required = new TreeSet<>(Arrays.stream(record.getRecordComponents())
+            var required = new TreeSet<>(members(record)
                     .filter(SealedTypes::isRequired)
                     .map(RecordComponent::getName)
                     .toList());
@@ -107,6 +107,14 @@ public class ApiDocument {
             }
             schema.addType("object");
             schema.setRequired(List.copyOf(required));
+        }
+
+        /** A record's components, and in the place of one that is unwrapped those of its own. */
+        private static Stream<RecordComponent> members(Class<?> record) {
+            return Arrays.stream(record.getRecordComponents())
+                    .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                            ? members(component.getType())
+                            : Stream.of(component));
         }
     }
 }

@@ -1,4 +1,4 @@
-package grimygasket.server.documents;
+package grimygasket.report;
 
 import java.util.List;
 
@@ -13,7 +13,7 @@ import java.util.List;
  * @param sections those that have something to say
  * @param note how the figures came about
  */
-record Report(
+public record Report(
         String business,
         String title,
         String standing,
@@ -27,7 +27,7 @@ record Report(
      * @param points one after another
      * @param rows of a table
      */
-    record Section(String title, String text, List<String> points, List<Row> rows) {
+    public record Section(String title, String text, List<String> points, List<Row> rows) {
         static Section text(String title, String text) {
             return new Section(title, text, List.of(), List.of());
         }
@@ -45,5 +45,5 @@ record Report(
         }
     }
 
-    record Row(String what, String result) {}
+    public record Row(String what, String result) {}
 }

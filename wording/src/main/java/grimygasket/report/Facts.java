@@ -1,6 +1,9 @@
-package grimygasket.server.documents;
+package grimygasket.report;
+
+import static java.util.Locale.ROOT;
 
 import grimygasket.call.Entry;
+import grimygasket.call.Knowhow;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.CodeRead;
@@ -9,27 +12,23 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
-import grimygasket.knowhow.KindKnowhow;
 import grimygasket.pack.Code;
-import grimygasket.server.calls.CallView.Judged;
+import grimygasket.state.FindSegment.Judged;
 import grimygasket.visit.Condition;
 import grimygasket.visit.Note;
 import grimygasket.visit.PartCount.OldPart;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.util.StringUtils;
 
 /** What is on file about a call, in words that a customer understands. */
-final class Wording {
-    private final KindKnowhow knowhow;
-    private final String maker;
+final class Facts {
+    private final Knowhow knowhow;
     private final Map<UUID, Judged> readings;
 
     /** @param readings entry id to what its reading means */
-    Wording(KindKnowhow knowhow, String maker, Map<UUID, Judged> readings) {
+    Facts(Knowhow knowhow, Map<UUID, Judged> readings) {
         this.knowhow = knowhow;
-        this.maker = maker;
         this.readings = readings;
     }
 
@@ -39,7 +38,9 @@ final class Wording {
      */
     record Said(String what, String result) {
         String inOneLine() {
-            return result.isBlank() ? what : what + ": " + StringUtils.uncapitalize(result);
+            return result.isBlank()
+                    ? what
+                    : what + ": " + result.substring(0, 1).toLowerCase(ROOT) + result.substring(1);
         }
     }
 
@@ -82,10 +83,7 @@ final class Wording {
 
         @Override
         public Said codeRead(CodeRead said) {
-            return knowhow.codes().stream()
-                    .filter(code ->
-                            code.maker().equalsIgnoreCase(maker) && code.code().equalsIgnoreCase(said.shown()))
-                    .findFirst()
+            return knowhow.code(said.shown())
                     .map(code -> code(new CodeShown(code)))
                     .orElse(new Said("Code " + said.shown(), "not in the tables"));
         }
@@ -125,7 +123,7 @@ final class Wording {
                 switch (condition.stuff()) {
                     case NOTHING -> "nothing in the way";
                     case OBJECT -> "an object";
-                    default -> condition.stuff().name().toLowerCase();
+                    default -> condition.stuff().name().toLowerCase(ROOT);
                 });
         if (condition.before() != null) {
             words.append(", ").append(share(condition.before())).append(" open before");

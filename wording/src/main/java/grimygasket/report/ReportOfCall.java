@@ -1,32 +1,24 @@
-package grimygasket.server.documents;
+package grimygasket.report;
 
 import grimygasket.call.Entry;
 import grimygasket.call.JobSheet;
+import grimygasket.call.Knowhow;
 import grimygasket.call.PartUse;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.knowhow.KindKnowhow;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
-import grimygasket.server.accounts.BusinessStore.Business;
-import grimygasket.server.calls.CallView;
-import grimygasket.server.documents.Report.Row;
-import grimygasket.server.documents.Report.Section;
+import grimygasket.report.Report.Row;
+import grimygasket.report.Report.Section;
+import grimygasket.state.CallState;
 import grimygasket.visit.Found;
 import grimygasket.visit.Laid;
 import grimygasket.visit.ProofRun;
-import java.math.BigDecimal;
-import java.text.NumberFormat;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
+import grimygasket.wording.Gaps;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -35,34 +27,30 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Tells a call to the customer. */
-final class ReportOfCall {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
-
+public final class ReportOfCall {
     /** Two weeks see a few real loads: estimate. */
     private static final int DAYS_TO_TELL = 14;
 
     /** Evidence weaker than this, in decibans, is not named as a reason. */
     private static final double NOTICEABLE = 2;
 
-    private final CallView call;
+    private final CallState call;
     private final Pack pack;
-    private final Business business;
-    private final ZoneId zone;
-    private final LocalDate today;
-    private final Wording wording;
+    private final Letterhead head;
+    private final long today;
+    private final Facts facts;
 
-    private ReportOfCall(CallView call, KindKnowhow knowhow, Business business, Clock clock) {
+    private ReportOfCall(CallState call, Knowhow knowhow, Letterhead head, long now) {
         this.call = call;
         this.pack = knowhow.pack();
-        this.business = business;
-        this.zone = clock.getZone();
-        this.today = LocalDate.now(clock);
-        this.wording = new Wording(knowhow, call.machine().maker(), call.readings());
+        this.head = head;
+        this.today = head.zone().day(now);
+        this.facts = new Facts(knowhow, call.find().readings());
     }
 
-    static Report of(CallView call, KindKnowhow knowhow, Business business, Clock clock) {
-        return new ReportOfCall(call, knowhow, business, clock).report();
+    /** @param now in milliseconds since 1970 */
+    public static Report of(CallState call, Knowhow knowhow, Letterhead head, long now) {
+        return new ReportOfCall(call, knowhow, head, now).report();
     }
 
     private Report report() {
@@ -80,17 +68,18 @@ final class ReportOfCall {
                 parts(),
                 things(),
                 left(),
-                Section.text("Our advice", Objects.requireNonNullElse(call.advice(), "")),
+                Section.text(
+                        "Our advice", Objects.requireNonNullElse(call.head().advice(), "")),
                 dates(),
                 careTaken());
         return new Report(
-                business.name(),
-                "Report of " + DAY.format(call.day()),
+                head.business(),
+                "Report of " + Dates.day(call.head().day()),
                 standing(),
                 filled(
-                        call.customer().name(),
-                        call.customer().street(),
-                        call.customer().phone()),
+                        head.customer().name(),
+                        head.customer().street(),
+                        head.customer().phone()),
                 filled(
                         pack.name() + ", " + (machine.maker() + " " + machine.model()).strip(),
                         machine.serial(),
@@ -103,26 +92,31 @@ final class ReportOfCall {
     private String note() {
         return call.upkeep() == null
                 ? "How sure we are is computed from what was seen, told and checked; "
-                        + Wording.percent(call.assessment().noneOfThese())
+                        + Facts.percent(call.assessment().noneOfThese())
                         + " is left for causes that are not on our list."
                 : "The next dates are computed from the usual times and from what was found.";
     }
 
     private String standing() {
-        if (call.closedAt() == null) {
-            var ahead = call.day().isAfter(today) && !call.entries().isEmpty();
+        var closing = call.head().closing();
+        if (closing == null) {
+            var ahead = call.head().day() > today && !call.story().isEmpty();
             return "The call is not closed yet: this is how it stands."
-                    + (ahead ? " We come back on " + DAY.format(call.day()) + " at " + call.plannedAt() + "." : "");
+                    + (ahead
+                            ? " We come back on " + Dates.day(call.head().day()) + " at "
+                                    + Dates.time(call.head().plannedAt()) + "."
+                            : "");
         }
-        var by = Stream.concat(call.entries().stream().map(Entry::by), Stream.ofNullable(call.closedBy()))
+        var by = Stream.concat(call.story().stream().map(Entry::by), Stream.ofNullable(closing.by()))
                 .filter(name -> !name.isBlank())
                 .distinct()
                 .collect(Collectors.joining(" and "));
-        return (by.isEmpty() ? "Closed" : by + ", closed") + " at " + time(call.closedAt()) + ".";
+        return (by.isEmpty() ? "Closed" : by + ", closed") + " at "
+                + Dates.time(head.zone().minuteOfDay(closing.at())) + ".";
     }
 
     private Section complaint() {
-        var follows = call.follows() == null ? "" : "The machine has failed again since an earlier visit.";
+        var follows = call.head().follows() == null ? "" : "The machine has failed again since an earlier visit.";
         return Section.points(
                 "Complaint",
                 follows,
@@ -142,7 +136,7 @@ final class ReportOfCall {
         }
         var reasons = reasons(first.get());
         var sure = pack.fault(first.get().fault()).name() + ", "
-                + Wording.percent(first.get().chance()) + " sure";
+                + Facts.percent(first.get().chance()) + " sure";
         return Section.points(title, sure + (reasons.isEmpty() ? "." : ", because of:"), reasons);
     }
 
@@ -150,16 +144,16 @@ final class ReportOfCall {
         return suspect.why().stream()
                 .filter(weight -> weight.decibans() >= NOTICEABLE)
                 .sorted(Comparator.comparingDouble(weight -> -weight.decibans()))
-                .map(weight -> wording.of(call.entries().get(weight.finding())).inOneLine())
+                .map(weight -> facts.of(call.story().get(weight.finding())).inOneLine())
                 .toList();
     }
 
     private Section entries(String title, Predicate<Finding> kind) {
         return Section.rows(
                 title,
-                call.entries().stream()
+                call.story().stream()
                         .filter(entry -> kind.test(entry.finding()))
-                        .map(wording::of)
+                        .map(facts::of)
                         .map(said -> new Row(said.what(), said.result()))
                         .toList());
     }
@@ -169,7 +163,7 @@ final class ReportOfCall {
                 "Found inside",
                 JobSheet.said(call.job().conditions()).stream()
                         .map(condition ->
-                                new Row(pack.station(condition.station()).name(), Wording.of(condition)))
+                                new Row(pack.station(condition.station()).name(), Facts.of(condition)))
                         .toList());
     }
 
@@ -177,7 +171,7 @@ final class ReportOfCall {
         return Section.rows(
                 "Also noted",
                 JobSheet.said(call.job().notes()).stream()
-                        .map(note -> new Row(note.text(), Wording.of(note)))
+                        .map(note -> new Row(note.text(), Facts.of(note)))
                         .toList());
     }
 
@@ -197,7 +191,7 @@ final class ReportOfCall {
                 .map(run -> pack.proof(run.proof()).nextUse())
                 .filter(Objects::nonNull)
                 .toList();
-        var until = DAY.format(call.day().plusDays(DAYS_TO_TELL));
+        var until = Dates.day(call.head().day() + DAYS_TO_TELL);
         return Section.points(
                 "At your next use", points.isEmpty() ? "" : "If it is not so, tell us by " + until + ".", points);
     }
@@ -209,22 +203,22 @@ final class ReportOfCall {
         }
         var reading = proof.reading();
         if (reading != null && run.after() != null) {
-            var before = call.measuredBefore().get(proof.id());
-            results.add(reading.name().toLowerCase() + ": "
-                    + (before == null ? "" : reading.show(before, call.units()) + " before, ")
-                    + reading.show(run.after(), call.units()) + (before == null ? "" : " after"));
+            var before = call.prove().measuredBefore().get(proof.id());
+            results.add(reading.name().toLowerCase(Locale.ROOT) + ": "
+                    + (before == null ? "" : reading.show(before, head.units()) + " before, ")
+                    + reading.show(run.after(), head.units()) + (before == null ? "" : " after"));
         }
         if (!run.dry().isEmpty()) {
             int joints = run.dry().size();
             results.add(joints == 1 ? "one joint watched, dry" : joints + " joints watched, all dry");
         }
-        return new Row(proof.name(), Wording.joined(results));
+        return new Row(proof.name(), Facts.joined(results));
     }
 
     private Section parts() {
-        var rows = call.partUses().stream().map(this::part).collect(Collectors.toCollection(ArrayList::new));
+        var rows = call.parts().stream().map(this::part).collect(Collectors.toCollection(ArrayList::new));
         if (!rows.isEmpty()) {
-            rows.add(new Row("Together", money(call.partsTotal())));
+            rows.add(new Row("Together", head.currency().say(call.handOver().partsTotal())));
         }
         return Section.rows("Parts", rows);
     }
@@ -233,8 +227,8 @@ final class ReportOfCall {
         var words = List.of(
                 use.used() + " × " + use.number() + " " + use.name(),
                 use.serial().isBlank() ? "" : "serial " + use.serial(),
-                Wording.of(use.oldPart()));
-        return new Row(Wording.joined(words), money(use.total()));
+                Facts.of(use.oldPart()));
+        return new Row(Facts.joined(words), head.currency().say(use.total()));
     }
 
     private Section things() {
@@ -257,54 +251,34 @@ final class ReportOfCall {
         var out = JobSheet.said(call.job().pieces()).stream()
                 .filter(piece -> piece.place() == Laid.Place.LEFT_OUT)
                 .map(piece -> piece.name() + " is left out: " + piece.reason());
-        var gaps = call.signOff() == null
-                ? Stream.<String>of()
-                : call.gaps().stream().map(gap -> gap.text());
+        var closing = call.head().closing();
+        var signOff = closing == null ? null : closing.signOff();
+        var gaps =
+                signOff == null ? Stream.<String>of() : Gaps.say(call.handOver().gaps()).stream();
         return Section.points(
                 "Left undone on purpose",
-                Objects.requireNonNullElse(call.signOff(), ""),
+                Objects.requireNonNullElse(signOff, ""),
                 Stream.concat(out, gaps).toList());
     }
 
     private Section dates() {
         return Section.rows(
                 "Next dates",
-                call.dates().stream()
+                call.handOver().dates().stream()
                         .map(date -> new Row(
                                 date.task(),
                                 date.days() == 0
                                         ? "after every use"
-                                        : DAY.format(date.first()) + ", then every " + span(date.days())))
+                                        : Dates.day(date.first()) + ", then every " + Dates.span(date.days())))
                         .toList());
     }
 
     private Section careTaken() {
         return Section.text(
                 "Made safe",
-                call.cautionsKept().stream()
+                call.cautions().stream()
                         .map(kept -> pack.caution(kept.caution()).title())
                         .collect(Collectors.joining(", ")));
-    }
-
-    /** 1 as "day", 14 as "2 weeks", 180 as "6 months". */
-    private static String span(int days) {
-        if (days >= 60) {
-            return Math.round(days / 30.4) + " months";
-        }
-        if (days >= 14) {
-            return Math.round(days / 7.0) + " weeks";
-        }
-        return days == 1 ? "day" : days + " days";
-    }
-
-    private String money(BigDecimal amount) {
-        var format = NumberFormat.getCurrencyInstance(Locale.UK);
-        format.setCurrency(Currency.getInstance(business.currency()));
-        return format.format(amount);
-    }
-
-    private String time(long millis) {
-        return TIME.format(Instant.ofEpochMilli(millis).atZone(zone));
     }
 
     private static List<String> filled(String... lines) {

@@ -1,0 +1,44 @@
+package grimygasket.server.documents;
+
+import grimygasket.report.Letterhead;
+import grimygasket.report.Letterhead.Addressee;
+import grimygasket.report.Report;
+import grimygasket.report.ReportOfCall;
+import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallViews;
+import grimygasket.server.calls.Known;
+import grimygasket.server.web.Zones;
+import java.time.Clock;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Reports of calls on file. */
+@Component
+class Reports {
+    private final CallViews views;
+    private final BusinessStore business;
+    private final Clock clock;
+
+    Reports(CallViews views, BusinessStore business, Clock clock) {
+        this.views = views;
+        this.business = business;
+        this.clock = clock;
+    }
+
+    Report of(UUID callId, SignedIn me) {
+        var known = views.known(callId, me);
+        return ReportOfCall.of(views.state(known, me), known.knowhow(), letterhead(known), clock.millis());
+    }
+
+    private Letterhead letterhead(Known known) {
+        var writer = business.get();
+        var customer = known.filed().customer();
+        return new Letterhead(
+                writer.name(),
+                new Addressee(customer.name(), customer.street(), customer.phone()),
+                writer.priced(),
+                known.units(),
+                Zones.of(clock));
+    }
+}
