@@ -1,23 +1,13 @@
 import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
 import { computed, type Ref } from 'vue'
-import { answer, api, putFile } from '../api/client'
+import { answer, putFile } from '../api/client'
+import { command } from '../api/commands'
 import { device, nextSeq, sentHere } from '../api/device'
 import { Problem } from '../api/problem'
 import { callKey, queryClient, useSession } from '../api/queries'
 import { daysSince1970, minuteOfDay } from '../ui/format'
-import type {
-  Call,
-  CallChange,
-  Command,
-  Entry,
-  Finding,
-  JobLine,
-  Line,
-  PartUse,
-  Rating,
-  Typed,
-} from '../api/types'
+import type { Call, CallChange, Entry, Finding, JobLine, Line, PartUse, Rating, Typed } from '../api/types'
 
 /** Something to be done on a call, as it is sent; sent again, it is the same and does nothing twice. */
 interface Sending {
@@ -56,19 +46,7 @@ export function useCallActions(callId: Ref<string>) {
       () => false,
     )
 
-  function send(change: CallChange, mine?: Finding) {
-    const command: Command = {
-      id: uuid(),
-      call: callId.value,
-      device,
-      seq: nextSeq(),
-      at: Date.now(),
-      change,
-    }
-    sentHere.add(command.id)
-    const body = () => ({ command, sentAt: Date.now() })
-    return run({ send: () => answer(() => api.POST('/api/commands', { body: body() })), mine })
-  }
+  const send = (change: CallChange, mine?: Finding) => run({ send: command(callId.value, change), mine })
 
   /** Enters what was seen, checked or done. */
   const settle = (finding: Finding) => send({ kind: 'settle', finding }, finding)

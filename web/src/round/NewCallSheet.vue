@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, toRef, watch } from 'vue'
+import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useHomes, useKinds, useKnowhow } from '../api/queries'
 import type { Call } from '../api/types'
@@ -19,10 +19,8 @@ const props = defineProps<{
 }>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
-const { draft, knownHome, adding, chooseHome, otherHome, chooseMachine, otherMachine, clear } = useNewCall(
-  toRef(props, 'day'),
-  props.visit,
-)
+const { draft, knownHome, adding, written, chooseHome, otherHome, chooseMachine, otherMachine, clear } =
+  useNewCall(toRef(props, 'day'), props.visit)
 const { data: knowhow, isFetching } = useKnowhow(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
@@ -35,6 +33,11 @@ const reason = computed<keyof typeof REASONS>({
 
 const { error: problem, isPending: busy } = adding
 const fields = computed(() => problem.value?.fields ?? {})
+const form = useTemplateRef('form')
+/** Whoever is told what is missing goes on typing there. */
+watch(problem, () => form.value?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus(), {
+  flush: 'post',
+})
 /** A kind just chosen, whose usual features are still to be ticked. */
 const chosenKind = ref<string>()
 function chooseKind(kind: string) {
@@ -78,7 +81,7 @@ watch(open, (isOpen) => {
 })
 
 const submit = () =>
-  adding.mutate(draft.value, {
+  adding.mutate(written(), {
     onSuccess: async (call) => {
       open.value = false
       await router.push(`/calls/${call.head.id}`)
@@ -88,7 +91,7 @@ const submit = () =>
 
 <template>
   <Sheet v-model="open" :title="visit ? 'Another machine here' : 'New call'" wide>
-    <form class="grid gap-4 sm:grid-cols-2" novalidate @submit.prevent="submit">
+    <form ref="form" class="grid gap-4 sm:grid-cols-2" novalidate @submit.prevent="submit">
       <Notice
         v-if="problem"
         :problem="problem"

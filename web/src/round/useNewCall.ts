@@ -1,11 +1,26 @@
 import { v7 as uuid } from 'uuid'
 import { useMutation } from '@tanstack/vue-query'
 import type { Ref } from 'vue'
-import { answer, api } from '../api/client'
+import { command } from '../api/commands'
 import { callKey, queryClient } from '../api/queries'
-import type { Call, Home, Machine, NewCall } from '../api/types'
+import type { Call, Customer, Home, Machine } from '../api/types'
 import { useDraft } from '../ui/drafts'
-import { clockTime, isoDay } from '../ui/format'
+import { clockTime, daysSince1970, isoDay, minuteOfDay } from '../ui/format'
+
+/** A call as it is written down. */
+interface NewCall {
+  id: string
+  visitId?: string
+  follows?: string
+  upkeep: boolean
+  /** Such as 2026-11-26; blank while none is chosen. */
+  day: string
+  /** Such as 09:30; blank while none is chosen. */
+  plannedAt: string
+  complaint: string
+  customer: Customer
+  machine: Machine
+}
 
 const blankMachine = (): Machine => ({
   id: uuid(),
@@ -15,10 +30,11 @@ const blankMachine = (): Machine => ({
   serial: '',
   place: '',
   features: [],
+  ratings: {},
   version: 0,
 })
 
-const blank = (day: string): NewCall & { id: string } => ({
+const blank = (day: string): NewCall => ({
   id: uuid(),
   day,
   plannedAt: '09:00',
@@ -29,7 +45,7 @@ const blank = (day: string): NewCall & { id: string } => ({
 })
 
 /** A call about another machine of a visit: the same home at the same time. */
-const beside = (visit: Call): NewCall & { id: string } => ({
+const beside = (visit: Call): NewCall => ({
   ...blank(isoDay(visit.head.day)),
   visitId: visit.head.visitId,
   plannedAt: clockTime(visit.head.plannedAt),
@@ -47,14 +63,24 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const draft = useDraft(key, start())
   const knownHome = useDraft(`${key}:known`, !!visit)
   const adding = useMutation({
-    mutationFn: ({ id, ...body }: NewCall & { id: string }) =>
-      answer(() => api.PUT('/api/calls/{callId}', { params: { path: { callId: id } }, body })),
+    mutationFn: (send: () => Promise<Call>) => send(),
     onSuccess: async (call) => {
       queryClient.setQueryData(callKey(call.head.id), call)
       await queryClient.invalidateQueries({ queryKey: ['round'] })
       startAnew()
     },
   })
+
+  /** The call, ready to be sent. */
+  function written() {
+    const { id, day, plannedAt, ...rest } = draft.value
+    return command(id, {
+      kind: 'begin',
+      day: day ? daysSince1970(day) : undefined,
+      plannedAt: plannedAt ? minuteOfDay(plannedAt) : undefined,
+      ...rest,
+    })
+  }
 
   function chooseHome(home: Home, machine?: Machine) {
     draft.value.customer = { ...home.customer }
@@ -90,5 +116,5 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
     adding.reset()
   }
 
-  return { draft, knownHome, adding, chooseHome, otherHome, chooseMachine, otherMachine, clear }
+  return { draft, knownHome, adding, written, chooseHome, otherHome, chooseMachine, otherMachine, clear }
 }

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.Deque;
@@ -96,12 +97,12 @@ final class Answers {
 
     private String add(String day) throws IOException, InterruptedException {
         var call = UUID.randomUUID().toString();
-        send("PUT", "/api/calls/" + call, """
-                {"day": "%s", "plannedAt": "09:30:00", "complaint": "Does not drain",
+        command(call, """
+                {"kind": "begin", "day": %d, "plannedAt": 570, "complaint": "Does not drain", "upkeep": false,
                  "customer": {"id": "%s", "name": "Tess Orrin", "street": "2 Weir Lane", "phone": ""},
                  "machine": {"id": "%s", "kind": "dishwasher", "maker": "Corvanne", "model": "DW-1", "serial": "",
-                             "place": "", "features": ["air-gap", "return-valve"], "version": 0}}
-                """.formatted(day, UUID.randomUUID(), UUID.randomUUID()));
+                             "place": "", "features": ["air-gap", "return-valve"], "ratings": {}, "version": 0}}
+                """.formatted(LocalDate.parse(day).toEpochDay(), UUID.randomUUID(), UUID.randomUUID()));
         return call;
     }
 

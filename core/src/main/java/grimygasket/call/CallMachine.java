@@ -12,7 +12,7 @@ import java.util.UUID;
  * @param place where it stands
  * @param features ids of the pack's features that it has
  * @param ratings what its plate or papers say, in base units
- * @param version counts the changes of its features
+ * @param version counts the changes of its features; 0 for a machine that is not on file yet
  */
 public record CallMachine(
         UUID id,
@@ -27,6 +27,13 @@ public record CallMachine(
     public CallMachine {
         features = List.copyOf(features);
         ratings = Map.copyOf(ratings);
+    }
+
+    /** As it is put on file. */
+    public CallMachine onFile() {
+        return version > 0
+                ? this
+                : new CallMachine(id, kind, maker.strip(), model, serial, place, features, ratings, 1);
     }
 
     CallMachine with(List<String> others) {

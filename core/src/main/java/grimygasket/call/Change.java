@@ -2,7 +2,14 @@ package grimygasket.call;
 
 /** One kind of thing that can be done to a call. A new kind is one record here; the compiler names who else has to know of it. */
 public sealed interface Change
-        permits StoryChange, CautionChange, ComplaintChange, SheetChange, PartChange, MachineChange, VisitChange {
+        permits Begin,
+                StoryChange,
+                CautionChange,
+                ComplaintChange,
+                SheetChange,
+                PartChange,
+                MachineChange,
+                VisitChange {
 
     /** What it makes of a call that is open, or of any call if it concerns closed ones. */
     Outcome on(Call call, Moment moment);

@@ -7,6 +7,12 @@ final class Lengths {
     static final int MOST_OF_A_REASON = 500;
     static final int MOST_OF_AN_ADVICE = 2000;
     static final int MOST_OF_A_SERIAL = 60;
+    static final int MOST_OF_A_NAME = 80;
+    static final int MOST_OF_A_PLACE = 120;
+    static final int MOST_OF_A_PHONE = 40;
+    /** Of one thing that a machine's plate says. */
+    static final int MOST_OF_A_PLATE = 60;
+
     static final int MOST_OF_A_LINE = 2000;
 
     private Lengths() {}

@@ -46,7 +46,7 @@ public sealed interface MachineChange extends Change {
         public Outcome on(Call call, Moment moment) {
             var ratings = new EnumMap<Rating, Double>(Rating.class);
             ratings.putAll(call.machine().ratings());
-            var problems = new LinkedHashMap<String, String>();
+            var problems = new LinkedHashMap<String, Reason>();
             typed.forEach((rating, text) -> {
                 try {
                     if (text.isBlank()) {
@@ -55,7 +55,7 @@ public sealed interface MachineChange extends Change {
                         ratings.put(rating, value(rating, text));
                     }
                 } catch (IllegalArgumentException e) {
-                    problems.put(rating.name(), e.getMessage());
+                    problems.put(rating.name(), Reason.of(Reason.Kind.MISREAD, e.getMessage()));
                 }
             });
             if (!problems.isEmpty()) {

@@ -24,7 +24,7 @@ public sealed interface Outcome {
      * @param fields what is wrong, by the name of the field at fault; empty where no field is
      * @param gaps that stand in the way; empty where none does
      */
-    record Refused(Reason reason, Map<String, String> fields, List<Gap> gaps) implements Outcome {}
+    record Refused(Reason reason, Map<String, Reason> fields, List<Gap> gaps) implements Outcome {}
 
     /**
      * Somebody has said otherwise meanwhile, and what they said stands until a person has chosen.
@@ -47,7 +47,7 @@ public sealed interface Outcome {
     }
 
     /** Refused for what stands in fields. */
-    static Outcome refused(Reason reason, Map<String, String> fields) {
+    static Outcome refused(Reason reason, Map<String, Reason> fields) {
         return new Refused(reason, fields, List.of());
     }
 

@@ -22,6 +22,8 @@ public record Reason(Kind kind, List<String> about) {
         CLOSED,
         /** A value makes no sense: the core's own words. */
         UNFIT,
+        /** What stands in a field makes no sense: the core's own sentence. */
+        MISREAD,
         /** Sign, fact, check, remedy or part is not in the know-how: its id. */
         NOT_KNOWN,
         /** What was answered is not an answer to this. */
@@ -46,6 +48,18 @@ public record Reason(Kind kind, List<String> about) {
         NO_CAUTION,
         /** A complaint says nothing. */
         NO_COMPLAINT,
+        /** What a call wants is missing or too long. */
+        INCOMPLETE,
+        /** A call has no day. */
+        NO_DAY,
+        /** A call has no time. */
+        NO_TIME,
+        /** A customer has no name. */
+        NO_NAME,
+        /** A customer lives in no street. */
+        NO_STREET,
+        /** A machine has no maker. */
+        NO_MAKER,
         /** A text is longer than this: how many characters it may have. */
         TOO_LONG,
         /** A call is about something: its last complaint stays. */

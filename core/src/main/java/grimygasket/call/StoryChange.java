@@ -10,6 +10,7 @@ import grimygasket.gauge.UnfitReadings;
 import grimygasket.pack.Check;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.ProofRun;
+import java.util.LinkedHashMap;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -133,7 +134,9 @@ public sealed interface StoryChange extends Change {
         try {
             return then.on(new ReadingTaken(check, Plausible.read(measure.get(), typed, units)));
         } catch (UnfitReadings e) {
-            return Outcome.refused(Reason.of(Reason.Kind.READING), e.problems());
+            var fields = new LinkedHashMap<String, Reason>();
+            e.problems().forEach((field, said) -> fields.put(field, Reason.of(Reason.Kind.MISREAD, said)));
+            return Outcome.refused(Reason.of(Reason.Kind.READING), fields);
         }
     }
 }

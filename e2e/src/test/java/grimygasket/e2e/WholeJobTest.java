@@ -82,6 +82,7 @@ public class WholeJobTest extends BrowserTest {
         assertThat(page.getByText("Enter the street, so that you find the house.")
                         .first())
                 .isVisible();
+        assertThat(page.getByLabel("Street, floor")).isFocused();
         page.getByLabel("Street, floor").fill("2 Weir Lane");
         button(page, "Put on the round").click();
         page.waitForURL(Pattern.compile(".*/calls/.*"));

@@ -1,16 +1,32 @@
 package grimygasket.wording;
 
 import grimygasket.call.Reason;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /** Why something cannot be, and what to do about it. */
 public final class Reasons {
     private Reasons() {}
+
+    /** Each in its sentence. */
+    public static Map<String, String> say(Map<String, Reason> reasons) {
+        var said = new LinkedHashMap<String, String>();
+        reasons.forEach((field, reason) -> said.put(field, say(reason)));
+        return said;
+    }
 
     public static String say(Reason reason) {
         var about = reason.about();
         return switch (reason.kind()) {
             case CLOSED -> "This call is closed. Open it again to change it.";
             case UNFIT -> capitalized(about.get(0)) + ".";
+            case MISREAD -> about.get(0);
+            case INCOMPLETE -> "Something is missing.";
+            case NO_DAY -> "Choose the day.";
+            case NO_TIME -> "Choose the time.";
+            case NO_NAME -> "Enter the customer's name.";
+            case NO_STREET -> "Enter the street, so that you find the house.";
+            case NO_MAKER -> "Enter the maker; it is on the plate inside the door.";
             case NOT_KNOWN -> "“" + about.get(0) + "” is not known for this kind of machine.";
             case NO_ANSWER -> "“" + about.get(0) + "” is not an answer to this. Choose one of those shown.";
             case LICENSED -> "This is work for a licensed " + about.get(0) + ". Make it safe, and hand the call on.";

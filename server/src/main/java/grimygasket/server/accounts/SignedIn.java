@@ -1,5 +1,6 @@
 package grimygasket.server.accounts;
 
+import grimygasket.call.Person;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.Authority;
@@ -23,6 +24,11 @@ public class SignedIn extends User {
 
     public UUID id() {
         return id;
+    }
+
+    /** As the core knows them. */
+    public Person person() {
+        return new Person(id, fullName, rank());
     }
 
     /** What gaps of a call this person may sign off. */

@@ -5,13 +5,14 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.Command;
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
+import grimygasket.call.Customer;
 import grimygasket.call.Entry;
 import grimygasket.call.Head;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
 import grimygasket.call.Photo;
 import grimygasket.pack.Rating;
-import grimygasket.server.machines.Customer;
+import grimygasket.server.calls.CommandLog.Before;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.sql.ResultSet;
@@ -26,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -122,17 +124,16 @@ public class CallStore {
     /**
      * A call, locked until the transaction ends.
      *
-     * @param before what a command that came before was to change, and the problem document if it was not taken; both null
-     *     for a command that is new
+     * @param before what became of its command before; null for one that is new
      */
-    record Locked(Filed filed, String before, String detail) {}
+    record Locked(Filed filed, @Nullable Before before) {}
 
     /** The call of a command, with what became of the command before, should it be a repeat. */
     Locked locked(Command command) {
         return jdbc.sql(COLUMNS + BEFORE + TABLES + "where c.id = :id for update")
                 .param("id", command.call())
                 .param("command", command.id())
-                .query((row, number) -> new Locked(filed(row, number), row.getString("body"), row.getString("detail")))
+                .query((row, number) -> new Locked(filed(row, number), Before.of(row)))
                 .optional()
                 .orElseThrow(CallStore::notOnFile);
     }

@@ -2,7 +2,7 @@ package grimygasket.server.calls;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import grimygasket.call.Article;
-import grimygasket.server.machines.Customer;
+import grimygasket.call.Customer;
 import grimygasket.state.CallState;
 import java.time.LocalDate;
 import java.util.List;

@@ -2,7 +2,6 @@ package grimygasket.server.calls;
 
 import grimygasket.call.Command;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.Commands.Handled;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;

@@ -1,10 +1,17 @@
 package grimygasket.server.calls;
 
 import grimygasket.call.Command;
+import grimygasket.call.Outcome;
+import grimygasket.call.Reason;
 import grimygasket.server.web.SealedTypes;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ProblemDetail;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,7 +32,43 @@ public class CommandLog {
         APPLIED,
         SAME,
         REFUSED,
-        CONFLICT
+        CONFLICT;
+
+        static Became of(Outcome outcome) {
+            if (outcome instanceof Outcome.Applied) {
+                return APPLIED;
+            }
+            if (outcome instanceof Outcome.Same) {
+                return SAME;
+            }
+            return outcome instanceof Outcome.Conflict ? CONFLICT : REFUSED;
+        }
+
+        boolean isTaken() {
+            return this == APPLIED || this == SAME;
+        }
+    }
+
+    /**
+     * A command that came before.
+     *
+     * @param body what it was to change
+     * @param detail the problem document if it was not taken; null if it was
+     */
+    record Before(String body, @Nullable String detail) {
+        /** Of a row that names both; null where it names neither. */
+        static @Nullable Before of(ResultSet row) throws SQLException {
+            var body = row.getString("body");
+            return body == null ? null : new Before(body, row.getString("detail"));
+        }
+    }
+
+    /** What became of a command before; empty for one that is new. */
+    Optional<Before> before(UUID command) {
+        return jdbc.sql("select body, detail from command_log where id = :id")
+                .param("id", command)
+                .query((row, number) -> Before.of(row))
+                .optional();
     }
 
     /**
@@ -40,19 +83,32 @@ public class CommandLog {
         return json.writeValueAsString(command.change());
     }
 
-    /** @param detail null for a command that was taken */
-    void add(Command command, UUID account, Instant received, Became became, Object detail) {
+    /**
+     * Notes a command with what became of it.
+     *
+     * @return why it was not taken; empty if it was
+     */
+    Optional<ProblemDetail> add(Command command, UUID account, Instant received, Outcome outcome) {
         var kind = SealedTypes.name(command.change().getClass());
-        insert(command.id(), command, account, received, kind, body(command), became, detail);
+        var became = Became.of(outcome);
+        var refused = became.isTaken() ? null : Refusals.of(outcome);
+        insert(command.id(), command, account, received, kind, body(command), became, refused);
+        return Optional.ofNullable(refused);
     }
 
     /**
      * Notes that a command came again. As a row is written, who is answered knows that what came before is on the disk, too, and
      * not only seen by others already.
+     *
+     * @return why it was not taken; empty if it was
      */
-    void addRepeat(Command command, UUID account, Instant received) {
+    Optional<ProblemDetail> addRepeat(Command command, Before before, UUID account, Instant received) {
+        if (!before.body.equals(body(command))) {
+            return Optional.of(Refusals.of(Outcome.refused(Reason.Kind.BORROWED_ID)));
+        }
         var body = json.writeValueAsString(command.id());
         insert(UUID.randomUUID(), command, account, received, "repeat", body, Became.SAME, null);
+        return Optional.ofNullable(before.detail).map(kept -> json.readValue(kept, ProblemDetail.class));
     }
 
     /**

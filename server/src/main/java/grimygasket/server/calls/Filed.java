@@ -1,7 +1,7 @@
 package grimygasket.server.calls;
 
 import grimygasket.call.Call;
-import grimygasket.server.machines.Customer;
+import grimygasket.call.Customer;
 
 /**
  * A call as it is on file, with whose machine it is about.

@@ -26,7 +26,7 @@ final class Refusals {
         var refused = (Refused) outcome;
         var body = Problem.body(kind(refused.reason().kind()), sentence(refused));
         if (!refused.fields().isEmpty()) {
-            body.setProperty("fields", refused.fields());
+            body.setProperty("fields", Reasons.say(refused.fields()));
         }
         if (!refused.gaps().isEmpty()) {
             body.setProperty("gaps", Gaps.say(refused.gaps()));
@@ -36,7 +36,7 @@ final class Refusals {
 
     private static String sentence(Refused refused) {
         if (!refused.fields().isEmpty()) {
-            return String.join(" ", refused.fields().values());
+            return String.join(" ", Reasons.say(refused.fields()).values());
         }
         var said = Reasons.say(refused.reason());
         return refused.reason().kind() == Reason.Kind.BEYOND
@@ -56,6 +56,13 @@ final class Refusals {
                     NO_ANSWER,
                     EXCLUDED,
                     BORROWED_ID,
+                    MISREAD,
+                    INCOMPLETE,
+                    NO_DAY,
+                    NO_TIME,
+                    NO_NAME,
+                    NO_STREET,
+                    NO_MAKER,
                     ABOUT_ELSE,
                     NO_COMPLAINT,
                     TOO_LONG,

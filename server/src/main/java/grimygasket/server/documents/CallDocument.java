@@ -4,13 +4,12 @@ import grimygasket.call.Call;
 import grimygasket.call.CallMachine;
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
+import grimygasket.call.Customer;
 import grimygasket.call.Entry;
 import grimygasket.call.Head;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
 import grimygasket.knowhow.KnowhowText;
-import grimygasket.server.machines.Customer;
-import grimygasket.server.machines.Machine;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -33,7 +32,7 @@ record CallDocument(
         String currency,
         Heading call,
         Customer customer,
-        Machine machine,
+        CallMachine machine,
         Map<String, String> schools,
         KnowhowText knowHow,
         List<Complaint> complaints,
@@ -97,11 +96,11 @@ record CallDocument(
     /** @param bytes of a JPEG or PNG picture, in Base64 */
     record KeptPhoto(UUID id, UUID lineId, long at, byte[] bytes) {}
 
-    /** The call, once its machine and parts are known here. */
-    Call on(UUID accountId, int revision, CallMachine here, List<PartUse> partsHere) {
+    /** The call, once its parts are known here. */
+    Call on(UUID accountId, int revision, List<PartUse> partsHere) {
         return new Call(
                 call.on(accountId, revision),
-                here,
+                machine.onFile(),
                 complaints,
                 story,
                 cautions,

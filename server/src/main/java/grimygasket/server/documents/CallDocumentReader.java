@@ -13,6 +13,7 @@ import org.springframework.core.io.ClassPathResource;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Reads the file of a call; refuses a bad one whole, with all that is wrong with it. */
 final class CallDocumentReader {
@@ -43,6 +44,10 @@ final class CallDocumentReader {
                                     .map(CallDocumentReader::sentence)
                                     .limit(MOST_PROBLEMS)
                                     .toList());
+        }
+        var machine = (ObjectNode) tree.path("machine");
+        if (!machine.has("ratings")) {
+            machine.putObject("ratings");
         }
         return json.treeToValue(tree, CallDocument.class);
     }

@@ -10,7 +10,6 @@ import grimygasket.server.documents.CallDocument.Heading;
 import grimygasket.server.documents.CallDocument.KeptPhoto;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
-import grimygasket.server.machines.Machine;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.photos.PhotoStore;
 import grimygasket.server.photos.PhotoStore.Picture;
@@ -67,7 +66,7 @@ class CallDocuments {
                 business.get().currency(),
                 Heading.of(call.head()),
                 filed.customer(),
-                Machine.of(call.machine()),
+                call.machine(),
                 new TreeMap<>(knowhow.machine().schools()),
                 library.texts(call.machine().kind(), call.head().revision()),
                 call.complaints(),
@@ -109,7 +108,7 @@ class CallDocuments {
         machines.addCustomerIfNew(document.customer());
         machines.addMachineIfNew(machine, document.customer().id());
         var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());
-        commands.bringIn(document.on(accountId, revision, machine.onCall(), parts), accountId);
+        commands.bringIn(document.on(accountId, revision, parts), accountId);
         schools.keep(callId, document.schools());
         document.photos()
                 .forEach(photo ->

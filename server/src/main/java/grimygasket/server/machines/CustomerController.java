@@ -1,5 +1,7 @@
 package grimygasket.server.machines;
 
+import grimygasket.call.CallMachine;
+import grimygasket.call.Customer;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -7,7 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class CustomerController {
-    record Home(Customer customer, List<Machine> machines) {}
+    record Home(Customer customer, List<CallMachine> machines) {}
 
     private final MachineStore machines;
 

@@ -1,6 +1,7 @@
 package grimygasket.server.machines;
 
 import grimygasket.call.CallMachine;
+import grimygasket.call.Customer;
 import grimygasket.pack.Rating;
 import grimygasket.server.web.ByOwner;
 import java.util.Collection;
@@ -47,7 +48,8 @@ public class MachineStore {
 
     /** The machine with that id is left as it is, so that a repeated request changes nothing. */
     @Transactional
-    public void addMachineIfNew(Machine machine, UUID customerId) {
+    public void addMachineIfNew(CallMachine sent, UUID customerId) {
+        var machine = sent.onFile();
         int added = jdbc.sql("""
                         insert ignore into machine (id, customer_id, kind, maker, model, serial, place, version)
                         values (:id, :customerId, :kind, :maker, :model, :serial, :place, :version)
@@ -55,11 +57,11 @@ public class MachineStore {
                 .param("id", machine.id())
                 .param("customerId", customerId)
                 .param("kind", machine.kind())
-                .param("maker", machine.maker().strip())
+                .param("maker", machine.maker())
                 .param("model", machine.model())
                 .param("serial", machine.serial())
                 .param("place", machine.place())
-                .param("version", Math.max(1, machine.version()))
+                .param("version", machine.version())
                 .update();
         if (added == 1) {
             addFeatures(machine.id(), machine.features());
@@ -69,7 +71,7 @@ public class MachineStore {
     }
 
     /** Machines by their ids; one that is not on file is left out. */
-    private Map<UUID, Machine> machines(Collection<UUID> ids) {
+    private Map<UUID, CallMachine> machines(Collection<UUID> ids) {
         if (ids.isEmpty()) {
             return Map.of();
         }
@@ -79,11 +81,11 @@ public class MachineStore {
                         .query(Row.class)
                         .list())
                 .stream()
-                .collect(Collectors.toMap(Machine::id, machine -> machine));
+                .collect(Collectors.toMap(CallMachine::id, machine -> machine));
     }
 
     /** Customer to their machines; one without any is left out. */
-    Map<UUID, List<Machine>> machinesOf(Collection<UUID> customers) {
+    Map<UUID, List<CallMachine>> machinesOf(Collection<UUID> customers) {
         var ofCustomer = ByOwner.read(
                 jdbc,
                 "select customer_id as owner, id from machine where customer_id in (:owners) order by id",
@@ -191,7 +193,7 @@ public class MachineStore {
     }
 
     /** With their features and ratings. */
-    private List<Machine> complete(List<Row> rows) {
+    private List<CallMachine> complete(List<Row> rows) {
         var ids = rows.stream().map(Row::id).toList();
         var features = ByOwner.read(jdbc, """
                 select machine_id as owner, feature from machine_feature
@@ -203,7 +205,7 @@ public class MachineStore {
                 ids,
                 Rated.class);
         return rows.stream()
-                .map(row -> new Machine(
+                .map(row -> new CallMachine(
                         row.id,
                         row.kind,
                         row.maker,

@@ -78,10 +78,12 @@ public class CallTest extends ServerTest {
     @Test
     public void aRepeatedRequestDoesNothingTwice() {
         var client = signedIn();
-        var path = "/api/calls/" + UUID.randomUUID();
-        var body = Calls.body("Twice", "Tess Orrin", "Corvanne");
-        assertEquals(client.put(path, body).status(), 200);
-        assertEquals(client.put(path, body).body().path("complaint").asString(), "Twice");
+        var twice = Calls.on(client, UUID.randomUUID());
+        var begin = UUID.randomUUID();
+        var change = Calls.begin("Twice", "Tess Orrin", "Corvanne");
+        assertEquals(twice.send(begin, change).status(), 200);
+        assertEquals(twice.send(begin, change).body().path("complaint").asString(), "Twice");
+        assertEquals(twice.send(change).body().path("head").path("version").asInt(), 1, "it has begun");
 
         var call = Calls.add(client);
         var entry = UUID.randomUUID();
@@ -178,7 +180,7 @@ public class CallTest extends ServerTest {
 
         var client = signedIn();
         var nomake = Calls.on(client, UUID.randomUUID());
-        client.put(nomake.path, Calls.body("Code", "Tess Orrin", "Nomake"));
+        nomake.send(Calls.begin("Code", "Tess Orrin", "Nomake"));
         var noTable = nomake.enter("CODE", "d4", "shown");
         assertEquals(noTable.status(), 200, "nor is one lost that is of a maker without a table");
     }
@@ -214,8 +216,13 @@ public class CallTest extends ServerTest {
 
     @Test
     public void everyFieldAtFaultIsNamed() {
-        var answer = signedIn().put("/api/calls/" + UUID.randomUUID(), Calls.body("", "", ""));
+        var call = Calls.on(signedIn(), UUID.randomUUID());
+        var begin = UUID.randomUUID();
+        var change = Calls.begin("", "", "");
+        var answer = call.send(begin, change);
         assertEquals(answer.status(), 400);
+        assertEquals(call.send(begin, change).body(), answer.body(), "a repeat gets what became of it");
+        assertEquals(call.get().kind(), "not-found");
         assertEquals(
                 Set.copyOf(answer.body().path("fields").propertyNames()),
                 Set.of("complaint", "customer.name", "machine.maker"));

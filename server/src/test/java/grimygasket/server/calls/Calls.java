@@ -12,6 +12,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A call of a test, changed through the server's interface. */
 public final class Calls {
+    public static final LocalDate DAY = LocalDate.of(2031, 5, 6);
+    private static final int HALF_PAST_NINE = 570;
+
     public final String path;
     private final Client client;
     private final UUID device = UUID.randomUUID();
@@ -23,8 +26,8 @@ public final class Calls {
 
     /** A new call about a Corvanne dishwasher of a new customer. */
     public static Calls add(Client client) {
-        var call = new Calls(client, "/api/calls/" + UUID.randomUUID());
-        client.put(call.path, body("Does not drain", "Tess Orrin", "Corvanne"));
+        var call = on(client, UUID.randomUUID());
+        call.send(begin("Does not drain", "Tess Orrin", "Corvanne"));
         return call;
     }
 
@@ -33,13 +36,27 @@ public final class Calls {
         return new Calls(client, "/api/calls/" + id);
     }
 
-    public static String body(String complaint, String name, String maker) {
+    /** A dishwasher's call of {@link #DAY}, of a new customer. */
+    public static String begin(String complaint, String name, String maker) {
+        return begin(DAY, complaint, name, machine(UUID.randomUUID(), "dishwasher", maker, "air-gap", "return-valve"));
+    }
+
+    /** A call of that day, of a new customer. */
+    public static String begin(LocalDate day, String complaint, String name, String machine) {
         return """
-                {"day": "2031-05-06", "plannedAt": "09:30:00", "complaint": "%s",
+                {"kind": "begin", "day": %d, "plannedAt": %d, "complaint": "%s", "upkeep": false,
                  "customer": {"id": "%s", "name": "%s", "street": "2 Weir Lane", "phone": ""},
-                 "machine": {"id": "%s", "kind": "dishwasher", "maker": "%s", "model": "DW-1", "serial": "",
-                             "place": "", "features": ["air-gap", "return-valve"], "version": 0}}
-                """.formatted(complaint, UUID.randomUUID(), name, UUID.randomUUID(), maker);
+                 "machine": %s}
+                """.formatted(day.toEpochDay(), HALF_PAST_NINE, complaint, UUID.randomUUID(), name, machine);
+    }
+
+    /** A machine that is not on file yet. */
+    public static String machine(UUID id, String kind, String maker, String... features) {
+        return """
+                {"id": "%s", "kind": "%s", "maker": "%s", "model": "M-1", "serial": "", "place": "", "features": [%s],
+                 "ratings": {}, "version": 0}
+                """.formatted(
+                id, kind, maker, Stream.of(features).map("\"%s\""::formatted).collect(Collectors.joining(", ")));
     }
 
     /** The same call in another tab. */
@@ -243,7 +260,7 @@ public final class Calls {
 
     /** @param day since 1970 */
     public Answer plan(long day, int minute) {
-        return move(LocalDate.of(2031, 5, 6).toEpochDay(), 570, day, minute);
+        return move(DAY.toEpochDay(), HALF_PAST_NINE, day, minute);
     }
 
     public Answer move(long fromDay, int fromMinute, long day, int minute) {

@@ -162,10 +162,9 @@ public class JobTest extends ServerTest {
     public void workForLicensedPeopleIsNotEnteredAsDone() {
         var client = signedIn();
         var call = Calls.on(client, UUID.randomUUID());
-        var body = Calls.body("No heat, smells of gas", "Tess Orrin", "Corvanne")
-                .replace("\"dishwasher\"", "\"tumble-dryer\"")
-                .replace("\"air-gap\", \"return-valve\"", "\"vented\", \"gas\"");
-        assertEquals(client.put(call.path, body).status(), 200);
+        var dryer = Calls.machine(UUID.randomUUID(), "tumble-dryer", "Corvanne", "vented", "gas");
+        var begun = call.send(Calls.begin(Calls.DAY, "No heat, smells of gas", "Tess Orrin", dryer));
+        assertEquals(begun.status(), 200);
         var refused = call.enter("REMEDY", "gas-licensed", "done");
         assertEquals(refused.kind(), "licensed");
         assertTrue(refused.detail().contains("gas fitter"), refused.detail());
@@ -217,11 +216,11 @@ public class JobTest extends ServerTest {
         var earlier = client.get("/api/machines/" + machine + "/calls").body();
         assertEquals(earlier.path(0).path("callId").asString(), "" + first.id());
         assertEquals(earlier.path(0).path("done").path(0).asString(), "Clean the filter");
-        var again = client.put("/api/calls/" + UUID.randomUUID(), """
-                        {"day": "2031-06-08", "plannedAt": "09:30:00", "complaint": "Grit again", "follows": "%s",
-                         "customer": %s, "machine": %s}
-                        """.formatted(
-                                first.id(), seen.path("customer"), seen.path("machine")))
+        var again = Calls.on(client, UUID.randomUUID())
+                .send("""
+                        {"kind": "begin", "day": 22438, "plannedAt": 570, "complaint": "Grit again", "upkeep": false,
+                         "follows": "%s", "customer": %s, "machine": %s}
+                        """.formatted(first.id(), seen.path("customer"), seen.path("machine")))
                 .body();
         assertEquals(again.path("earlier").path("complaint").asString(), "Does not drain");
     }

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.testng.annotations.Test;
@@ -14,12 +15,9 @@ import tools.jackson.databind.JsonNode;
 public class UpkeepCallTest extends ServerTest {
     private static Calls add(Client client, UUID machine, String day) {
         var call = Calls.on(client, UUID.randomUUID());
-        var added = client.put(call.path, """
-                {"day": "%s", "plannedAt": "09:30:00", "complaint": "", "upkeep": true,
-                 "customer": {"id": "%s", "name": "Tess Orrin", "street": "2 Weir Lane", "phone": ""},
-                 "machine": {"id": "%s", "kind": "dishwasher", "maker": "Corvanne", "model": "DW-1", "serial": "",
-                             "place": "", "features": ["pump-screen"], "version": 0}}
-                """.formatted(day, UUID.randomUUID(), machine));
+        var dishwasher = Calls.machine(machine, "dishwasher", "Corvanne", "pump-screen");
+        var added = call.send(Calls.begin(LocalDate.parse(day), "", "Tess Orrin", dishwasher)
+                .replace("\"upkeep\": false", "\"upkeep\": true"));
         assertEquals(added.status(), 200, added.body().toString());
         return call;
     }
@@ -44,7 +42,7 @@ public class UpkeepCallTest extends ServerTest {
     @Test
     public void aCallAboutAFaultStillWantsAComplaint() {
         var client = signedIn();
-        var refused = client.put("/api/calls/" + UUID.randomUUID(), Calls.body(" ", "Tess Orrin", "Corvanne"));
+        var refused = Calls.on(client, UUID.randomUUID()).send(Calls.begin(" ", "Tess Orrin", "Corvanne"));
         assertEquals(refused.status(), 400);
         assertTrue(
                 refused.body().path("fields").has("complaint"), refused.body().toString());

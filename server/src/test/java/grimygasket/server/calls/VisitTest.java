@@ -47,21 +47,19 @@ public class VisitTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         var visit = call.get().body();
-        var other = "/api/calls/" + UUID.randomUUID();
-        var added = client.put(other, """
-                {"day": "2031-05-06", "plannedAt": "09:30:00", "complaint": "Drum stands full", "visitId": "%s",
-                 "customer": {"id": "%s", "name": "Tess Orrin", "street": "2 Weir Lane", "phone": ""},
-                 "machine": {"id": "%s", "kind": "washing-machine", "maker": "Quillane", "model": "Q", "serial": "",
-                             "place": "", "features": [], "version": 0}}
+        var other = Calls.on(client, UUID.randomUUID());
+        var added = other.send("""
+                {"kind": "begin", "day": 22405, "plannedAt": 570, "complaint": "Drum stands full", "upkeep": false,
+                 "visitId": %s, "customer": %s, "machine": %s}
                 """.formatted(
-                        visit.path("head").path("visitId").asString(),
-                        visit.path("customer").path("id").asString(),
-                        UUID.randomUUID()));
+                        visit.path("head").path("visitId"),
+                        visit.path("customer"),
+                        Calls.machine(UUID.randomUUID(), "washing-machine", "Quillane")));
         assertEquals(added.status(), 200, added.body().toString());
         assertEquals(added.body().path("beside").path(0).path("kind").asString(), "Dishwasher");
         var seen = call.get().body().path("beside");
         assertEquals(seen.size(), 1);
-        assertEquals("/api/calls/" + seen.path(0).path("callId").asString(), other);
+        assertEquals(seen.path(0).path("callId").asString(), "" + other.id());
     }
 
     @Test

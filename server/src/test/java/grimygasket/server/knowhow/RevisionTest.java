@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.knowhow.KnowhowText;
 import grimygasket.knowhow.Shipped;
 import grimygasket.server.ServerTest;
+import grimygasket.server.calls.Calls;
 import java.util.Map;
 import java.util.UUID;
 import org.testng.annotations.AfterMethod;
@@ -101,19 +102,15 @@ public class RevisionTest extends ServerTest {
     public void aCallKeepsTheVersionThatItBeganWith() {
         var client = signedIn();
         int number = bringIn(client, "Vacuum cleaner, later");
-        var call = "/api/calls/" + UUID.randomUUID();
-        var added = client.put(call, """
-                {"day": "2031-05-07", "plannedAt": "09:30:00", "complaint": "No suction",
-                 "customer": {"id": "%s", "name": "Ada Reed", "street": "3 Weir Lane", "phone": ""},
-                 "machine": {"id": "%s", "kind": "vacuum-cleaner", "maker": "Pellmoor", "model": "V", "serial": "",
-                             "place": "", "features": ["bin"], "version": 0}}
-                """.formatted(UUID.randomUUID(), UUID.randomUUID()));
+        var call = Calls.on(client, UUID.randomUUID());
+        var vacuum = Calls.machine(UUID.randomUUID(), "vacuum-cleaner", "Pellmoor", "bin");
+        var added = call.send(Calls.begin(Calls.DAY, "No suction", "Ada Reed", vacuum));
         assertEquals(
                 added.body().path("head").path("revision").asInt(),
                 1,
                 added.body().toString());
         activate(client, number);
-        assertEquals(client.get(call).body().path("head").path("revision").asInt(), 1);
+        assertEquals(call.get().body().path("head").path("revision").asInt(), 1);
         var known = client.get("/api/know-how/vacuum-cleaner?revision=1").body();
         assertEquals(known.path("pack").path("name").asString(), "Vacuum cleaner");
     }

@@ -38,7 +38,7 @@ public class SearchTest extends ServerTest {
     public void whoIsNewIsFoundAtOnceWithTheirMachine() {
         var client = signedIn();
         var call = Calls.on(client, java.util.UUID.randomUUID());
-        client.put(call.path, Calls.body("Leaks", "Quillfeather Oddwin", "Zanderwerk"));
+        call.send(Calls.begin("Leaks", "Quillfeather Oddwin", "Zanderwerk"));
         assertEquals(found("lfeather"), List.of("Quillfeather Oddwin"));
         assertEquals(found("anderwer"), List.of("Quillfeather Oddwin"));
         assertEquals(found("zander+quill"), List.of("Quillfeather Oddwin"));

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.server.ServerTest;
 import grimygasket.server.Statements;
 import grimygasket.server.calls.Calls;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -77,9 +78,8 @@ public class RoundTest extends ServerTest {
 
     private static void addOn(String day, Client client) {
         var call = Calls.on(client, UUID.randomUUID());
-        client.put(
-                call.path,
-                Calls.body("Does not drain", "Tess Orrin", "Corvanne").replace("2031-05-06", day));
+        var dishwasher = Calls.machine(UUID.randomUUID(), "dishwasher", "Corvanne", "air-gap");
+        call.send(Calls.begin(LocalDate.parse(day), "Does not drain", "Tess Orrin", dishwasher));
         call.enter("CHECK", "filter-look", "clean");
         call.lay("filter");
     }

@@ -1,0 +1,111 @@
+package grimygasket.call;
+
+import grimygasket.pack.Pack;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A call is put on somebody's round, with its customer and machine, which are put on file too if they are new.
+ *
+ * @param visitId of the visit that it is made on with others; null for a visit of its own
+ * @param follows id of an earlier call about the same machine, since which it has failed again; null for none
+ * @param upkeep whether it is for upkeep; a call for a fault wants a complaint
+ * @param revision of the know-how that it began with; null for the one in use when it arrives
+ * @param day since 1970; null while none is chosen
+ * @param plannedAt minute of the day; null while none is chosen
+ * @param complaint in the customer's words; blank for none
+ */
+public record Begin(
+        @Nullable UUID visitId,
+        @Nullable UUID follows,
+        boolean upkeep,
+        @Nullable Integer revision,
+        @Nullable Long day,
+        @Nullable Integer plannedAt,
+        String complaint,
+        Customer customer,
+        CallMachine machine)
+        implements Change {
+
+    /** A call that is on file has begun. */
+    @Override
+    public Outcome on(Call call, Moment moment) {
+        return new Outcome.Same();
+    }
+
+    @Override
+    public boolean concernsClosed() {
+        return true;
+    }
+
+    /**
+     * The call that it begins.
+     *
+     * @param command of this change
+     * @param pack of the machine's kind
+     * @param kept revision of that pack
+     */
+    public Outcome begun(Command command, Person by, Pack pack, int kept) {
+        var fields = unfit();
+        if (!fields.isEmpty()) {
+            return Outcome.refused(Reason.of(Reason.Kind.INCOMPLETE), fields);
+        }
+        var problems = pack.problemsOf(machine.features());
+        if (!problems.isEmpty()) {
+            return Outcome.refused(Reason.Kind.FEATURES, problems.toArray(String[]::new));
+        }
+        try {
+            return new Outcome.Applied(call(command, by, kept));
+        } catch (IllegalArgumentException e) {
+            return Outcome.refused(Reason.Kind.UNFIT, e.getMessage());
+        }
+    }
+
+    private Call call(Command command, Person by, int kept) {
+        var id = command.call();
+        var head = new Head(
+                id, visitId == null ? id : visitId, by.account(), day, plannedAt, kept, follows, upkeep, null, null, 1);
+        var begun = Call.begun(head, machine.onFile());
+        return complaint.isBlank() ? begun : begun.complainedOf(new Complaint(id, command.at(), complaint.strip()));
+    }
+
+    /** What is missing or too long, by the name of its field. */
+    private Map<String, Reason> unfit() {
+        var fields = new LinkedHashMap<String, Reason>();
+        if (day == null) {
+            fields.put("day", Reason.of(Reason.Kind.NO_DAY));
+        }
+        if (plannedAt == null) {
+            fields.put("plannedAt", Reason.of(Reason.Kind.NO_TIME));
+        }
+        if (!upkeep) {
+            wanted(fields, "complaint", complaint, Reason.Kind.NO_COMPLAINT);
+        }
+        wanted(fields, "customer.name", customer.name(), Reason.Kind.NO_NAME);
+        wanted(fields, "customer.street", customer.street(), Reason.Kind.NO_STREET);
+        wanted(fields, "machine.maker", machine.maker(), Reason.Kind.NO_MAKER);
+        fits(fields, "complaint", complaint, Lengths.MOST_OF_A_COMPLAINT);
+        fits(fields, "customer.name", customer.name(), Lengths.MOST_OF_A_NAME);
+        fits(fields, "customer.street", customer.street(), Lengths.MOST_OF_A_PLACE);
+        fits(fields, "customer.phone", customer.phone(), Lengths.MOST_OF_A_PHONE);
+        fits(fields, "machine.maker", machine.maker(), Lengths.MOST_OF_A_PLATE);
+        fits(fields, "machine.model", machine.model(), Lengths.MOST_OF_A_PLATE);
+        fits(fields, "machine.serial", machine.serial(), Lengths.MOST_OF_A_PLATE);
+        fits(fields, "machine.place", machine.place(), Lengths.MOST_OF_A_PLACE);
+        return fields;
+    }
+
+    private static void wanted(Map<String, Reason> fields, String name, String text, Reason.Kind missing) {
+        if (text.isBlank()) {
+            fields.put(name, Reason.of(missing));
+        }
+    }
+
+    private static void fits(Map<String, Reason> fields, String name, String text, int most) {
+        if (text.length() > most) {
+            fields.put(name, Reason.of(Reason.Kind.TOO_LONG, "" + most));
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package grimygasket.server.calls;
+
+import grimygasket.call.Begin;
+import grimygasket.call.Call;
+import grimygasket.call.Command;
+import grimygasket.call.Outcome;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.machines.MachineStore;
+import java.time.Clock;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts calls on file, with their customers and machines as far as they are new. */
+@Component
+class NewCalls {
+    private final CallStore calls;
+    private final CommandLog log;
+    private final Knowhows knowhows;
+    private final MachineStore machines;
+    private final Library library;
+    private final Clock clock;
+
+    NewCalls(CallStore calls, CommandLog log, Knowhows knowhows, MachineStore machines, Library library, Clock clock) {
+        this.calls = calls;
+        this.log = log;
+        this.knowhows = knowhows;
+        this.machines = machines;
+        this.library = library;
+        this.clock = clock;
+    }
+
+    /** @param command to begin a call that is not on file */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Handled begin(Command command, SignedIn me) {
+        var begin = (Begin) command.change();
+        var before = log.before(command.id());
+        if (before.isPresent()) {
+            return new Handled(null, log.addRepeat(command, before.get(), me.id(), clock.instant()));
+        }
+        var kind = begin.machine().kind();
+        int revision = begin.revision() == null ? library.active(kind) : begin.revision();
+        var outcome = begin.begun(command, me.person(), library.pack(kind, revision), revision);
+        var refused = log.add(command, me.id(), clock.instant(), outcome);
+        return outcome instanceof Outcome.Applied applied
+                ? new Handled(add(applied.call(), begin, me), Optional.empty())
+                : new Handled(null, refused);
+    }
+
+    private Known add(Call call, Begin begin, SignedIn me) {
+        machines.addCustomerIfNew(begin.customer());
+        machines.addMachineIfNew(call.machine(), begin.customer().id());
+        calls.addIfNew(call);
+        return knowhows.of(calls.call(call.head().id()), me.id());
+    }
+}
