@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RoundCall } from '../api/types'
-import { clock, dayName, hourMinute, minutes, percent } from '../ui/format'
+import { clock, clockTime, dayName, isoDay, minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 
 const props = defineProps<{ call: RoundCall; withDay?: boolean }>()
@@ -17,7 +17,7 @@ const state = computed(() =>
       class="hover:bg-white grid grid-cols-[4.5rem_1fr] gap-x-3 gap-y-1 px-3 py-3 sm:grid-cols-[5rem_1fr_14rem] sm:px-5"
     >
       <span>
-        <span class="block font-mono text-lg font-semibold">{{ hourMinute(call.plannedAt) }}</span>
+        <span class="block font-mono text-lg font-semibold">{{ clockTime(call.plannedAt) }}</span>
         <span
           class="mt-1 inline-block rounded px-1.5 py-0.5 text-sm font-semibold"
           :class="
@@ -33,7 +33,8 @@ const state = computed(() =>
           >{{ call.complaint || 'Upkeep' }}</span
         >
         <span class="text-soft block">
-          {{ call.customer }}, {{ call.street }}<template v-if="withDay"> · {{ dayName(call.day) }}</template>
+          {{ call.customer }}, {{ call.street
+          }}<template v-if="withDay"> · {{ dayName(isoDay(call.day)) }}</template>
         </span>
         <span class="text-soft block text-sm">{{ call.kind }} · {{ call.maker }} {{ call.model }}</span>
       </span>

@@ -1,5 +1,15 @@
 import { expect, test } from 'vitest'
-import { days, hourMinute, hours, often, percent, shiftDay } from './format'
+import {
+  days,
+  clockTime,
+  daysSince1970,
+  hours,
+  isoDay,
+  minuteOfDay,
+  often,
+  percent,
+  shiftDay,
+} from './format'
 
 test('no chance is said to be a certainty that is none', () => {
   expect(percent(0.9999)).toBe('>99%')
@@ -32,5 +42,11 @@ test('how often something is done is said once where it does not vary', () => {
 test('days are counted over the end of a month and of winter time', () => {
   expect(shiftDay('2026-11-30', 1)).toBe('2026-12-01')
   expect(shiftDay('2026-03-29', 1)).toBe('2026-03-30')
-  expect(hourMinute('10:05:00')).toBe('10:05')
+})
+
+test('days since 1970 and minutes of the day are written as people do, and read back', () => {
+  expect(clockTime(605)).toBe('10:05')
+  expect(minuteOfDay('10:05')).toBe(605)
+  expect(isoDay(22_405)).toBe('2031-05-06')
+  expect(daysSince1970('2031-05-06')).toBe(22_405)
 })

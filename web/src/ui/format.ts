@@ -12,9 +12,6 @@ export const otherDay = (instant: number | string) =>
 
 export const clock = (instant: number | string) => time.format(new Date(instant))
 
-/** "10:00:00" as "10:00". */
-export const hourMinute = (localTime: string) => localTime.slice(0, 5)
-
 const MILLIS_OF_A_DAY = 86_400_000
 
 /** A day counted since 1970 as "2026-11-26". */

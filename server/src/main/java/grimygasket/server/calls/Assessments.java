@@ -14,15 +14,14 @@ public class Assessments {
 
     private final Recent<Assessment> recent = new Recent<>(KEPT);
 
-    public Assessed of(Known known) {
+    public Assessment of(Known known) {
         var call = known.call();
         var knowhow = known.knowhow();
-        var findings = call.findings(knowhow);
-        var evidence = new Evidence(findings, known.van(), call.confirmed());
+        var evidence = new Evidence(call.findings(knowhow), known.van(), call.confirmed());
         var assessment = recent.of(
                 knowhow.pack(),
                 List.of(knowhow.machine(), evidence),
                 () -> Diagnosis.assess(knowhow.pack(), knowhow.machine(), evidence));
-        return new Assessed(known, findings, call.head().upkeep() ? assessment.withoutPlan() : assessment);
+        return call.head().upkeep() ? assessment.withoutPlan() : assessment;
     }
 }

@@ -44,7 +44,7 @@ public class CallViews {
         return CallState.of(
                 known.call(),
                 known.knowhow(),
-                assessments.of(known).assessment(),
+                assessments.of(known),
                 new Viewer(me.rank(), known.units()),
                 clock.millis(),
                 Zones.of(clock));
@@ -76,7 +76,6 @@ public class CallViews {
     Step step(UUID callId, Step.Kind kind, String id, SignedIn me) {
         return assessments
                 .of(known(callId, me))
-                .assessment()
                 .plan()
                 .step(kind, id)
                 .orElseThrow(() -> new Problem(Problem.Kind.NOT_FOUND, "This step is not in the plan any more."));

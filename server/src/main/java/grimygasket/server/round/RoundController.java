@@ -1,20 +1,18 @@
 package grimygasket.server.round;
 
-import grimygasket.call.Progress;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.Assessed;
 import grimygasket.server.calls.Assessments;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.Filed;
 import grimygasket.server.calls.Knowhows;
-import grimygasket.visit.Upkeep;
+import grimygasket.server.calls.Known;
+import grimygasket.state.OnRound;
+import grimygasket.state.Round;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,81 +21,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** A day's calls. */
 @RestController
 class RoundController {
-    /**
-     * @param today by the server's clock
-     * @param minutesLeft expected, over all calls of the day that are not closed
-     * @param leftOpen calls of earlier days that are not closed
-     * @param load parts that the open calls may need, likeliest first
-     */
-    record Round(
-            LocalDate day,
-            LocalDate today,
-            double minutesLeft,
-            List<RoundCall> calls,
-            List<RoundCall> leftOpen,
-            List<PartToLoad> load) {}
-
-    /**
-     * @param upkeep whether it is for upkeep
-     * @param likeliest name of the likeliest cause; null while nothing is known
-     * @param minutes expected from now to the end
-     * @param stepsTaken checks and remedies entered so far
-     */
-    record RoundCall(
-            UUID id,
-            LocalDate day,
-            LocalTime plannedAt,
-            String customer,
-            String street,
-            String kind,
-            String maker,
-            String model,
-            String complaint,
-            boolean upkeep,
-            @Nullable String likeliest,
-            double chance,
-            double minutes,
-            long stepsTaken,
-            @Nullable Long closedAt) {}
-
-    /** @param upkeep what it has to do; null for a call that somebody made because of a fault */
-    private record Ahead(Assessed assessed, Upkeep upkeep) {
-        double minutes() {
-            return upkeep == null ? assessed.assessment().plan().expectedMinutes() : upkeep.minutes();
-        }
-
-        boolean isOpen() {
-            return assessed.call().head().closing() == null;
-        }
-
-        RoundCall line() {
-            var call = assessed.call();
-            var head = call.head();
-            var pack = assessed.knowhow().pack();
-            var customer = assessed.known().filed().customer();
-            var suspect = assessed.assessment().ranking().get(0);
-            return new RoundCall(
-                    head.id(),
-                    LocalDate.ofEpochDay(head.day()),
-                    LocalTime.ofSecondOfDay(head.plannedAt() * 60L),
-                    customer.name(),
-                    customer.street(),
-                    pack.name(),
-                    call.machine().maker(),
-                    call.machine().model(),
-                    call.complaint(),
-                    upkeep != null,
-                    call.story().isEmpty() || upkeep != null
-                            ? null
-                            : pack.fault(suspect.fault()).name(),
-                    suspect.chance(),
-                    minutes(),
-                    call.story().stream()
-                            .filter(entry -> entry.finding().takesWork())
-                            .count(),
-                    isOpen() ? null : head.closing().at());
-        }
-    }
+    /** @param today by the server's clock */
+    record DayView(
+            LocalDate day, LocalDate today, @JsonUnwrapped Round round) {}
 
     private final CallStore calls;
     private final Knowhows knowhows;
@@ -112,35 +38,23 @@ class RoundController {
     }
 
     @GetMapping("/api/round")
-    Round today(@AuthenticationPrincipal SignedIn me) {
+    DayView today(@AuthenticationPrincipal SignedIn me) {
         return round(LocalDate.now(clock), me);
     }
 
     @GetMapping("/api/round/{day}")
-    Round round(@PathVariable LocalDate day, @AuthenticationPrincipal SignedIn me) {
+    DayView round(@PathVariable LocalDate day, @AuthenticationPrincipal SignedIn me) {
         var today = LocalDate.now(clock);
         var ofDay = calls.onDay(me.id(), day);
         var leftOpen = day.equals(today) ? calls.openBefore(me.id(), day) : List.<Filed>of();
-        var all = Stream.concat(ofDay.stream(), leftOpen.stream()).toList();
-        var ahead = knowhows.of(all, me.id()).stream()
-                .map(assessments::of)
-                .map(this::ahead)
+        var all = knowhows.of(Stream.concat(ofDay.stream(), leftOpen.stream()).toList(), me.id()).stream()
+                .map(this::onRound)
                 .toList();
-        var lines = ahead.stream().map(Ahead::line).toList();
-        return new Round(
-                day,
-                today,
-                ahead.subList(0, ofDay.size()).stream()
-                        .filter(Ahead::isOpen)
-                        .mapToDouble(Ahead::minutes)
-                        .sum(),
-                lines.subList(0, ofDay.size()),
-                lines.subList(ofDay.size(), lines.size()),
-                PartToLoad.of(ahead.stream().map(Ahead::assessed).toList()));
+        var round = Round.of(all.subList(0, ofDay.size()), all.subList(ofDay.size(), all.size()), clock.millis());
+        return new DayView(day, today, round);
     }
 
-    private Ahead ahead(Assessed one) {
-        return new Ahead(
-                one, Progress.of(one.call(), one.knowhow(), clock.millis()).upkeep());
+    private OnRound onRound(Known known) {
+        return new OnRound(known.call(), known.filed().customer(), known.knowhow(), assessments.of(known));
     }
 }

@@ -22,7 +22,7 @@ public class RoundTest extends ServerTest {
                         .filter(c -> !c.has("closedAt") && c.path("stepsTaken").asInt() > 0)
                         .count(),
                 1);
-        var times = calls.valueStream().map(c -> c.path("plannedAt").asString()).toList();
+        var times = calls.valueStream().map(c -> c.path("plannedAt").asInt()).toList();
         assertEquals(times, times.stream().sorted().toList());
     }
 
@@ -47,7 +47,7 @@ public class RoundTest extends ServerTest {
                         .toList()
                         .toString(),
                 "[Stands full, and it is silent when it should drain, Does not drain, no sound at all]");
-        var yesterday = left.path(0).path("day").asString();
+        var yesterday = LocalDate.ofEpochDay(left.path(0).path("day").asLong());
         assertEquals(
                 client.get("/api/round/" + yesterday).body().path("leftOpen").size(), 0);
     }

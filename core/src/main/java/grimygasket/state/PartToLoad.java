@@ -1,7 +1,6 @@
-package grimygasket.server.round;
+package grimygasket.state;
 
 import grimygasket.call.Article;
-import grimygasket.server.calls.Assessed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -14,14 +13,14 @@ import java.util.List;
  * @param chance that a remedy with it is the one that ends the call, by the plan as it stands
  * @param onVan how many fitting ones are on board
  */
-record PartToLoad(String name, String complaint, double chance, int onVan) {
+public record PartToLoad(String name, String complaint, double chance, int onVan) {
     /** Below this chance it is not worth the room. */
     private static final double WORTH_LOADING = 0.05;
 
-    static List<PartToLoad> of(List<Assessed> calls) {
+    static List<PartToLoad> of(List<OnRound> calls) {
         var load = new ArrayList<PartToLoad>();
         for (var call : calls) {
-            if (call.call().head().closing() == null && !call.call().story().isEmpty()) {
+            if (call.isOpen() && !call.call().story().isEmpty()) {
                 load.addAll(of(call));
             }
         }
@@ -29,7 +28,7 @@ record PartToLoad(String name, String complaint, double chance, int onVan) {
         return List.copyOf(load);
     }
 
-    private static List<PartToLoad> of(Assessed call) {
+    private static List<PartToLoad> of(OnRound call) {
         var pack = call.knowhow().pack();
         var chances = new HashMap<String, Double>();
         double before = 0;
