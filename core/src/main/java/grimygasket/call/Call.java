@@ -1,12 +1,15 @@
 package grimygasket.call;
 
+import grimygasket.diagnosis.Assessment;
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Van;
 import grimygasket.visit.Condition;
 import grimygasket.visit.JobLine;
 import grimygasket.visit.VisitRecord;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +18,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 
 /**
@@ -80,6 +84,17 @@ public record Call(
     /** What was found out, as the diagnosis takes it. */
     public List<Finding> findings(Knowhow knowhow) {
         return story.stream().map(entry -> knowhow.explained(entry.finding())).toList();
+    }
+
+    /** What is known of the machine, as the diagnosis takes it. */
+    public Evidence evidence(Knowhow knowhow, Van van) {
+        return new Evidence(findings(knowhow), van, confirmed());
+    }
+
+    /** What the diagnosis makes of it: with no plan for a visit for upkeep, where nothing is to be found. */
+    public Assessment assessment(Knowhow knowhow, Van van) {
+        var assessment = Diagnosis.assess(knowhow.pack(), knowhow.machine(), evidence(knowhow, van));
+        return head.upkeep() ? assessment.withoutPlan() : assessment;
     }
 
     /** Ids of the remedies that were done, whatever they cured: cleaned is cleaned. */
@@ -163,7 +178,7 @@ public record Call(
     }
 
     private static boolean isAfter(Entry entry, long at, UUID id) {
-        return entry.at() != at ? entry.at() > at : entry.id().compareTo(id) > 0;
+        return Order.isBefore(at, id, entry.at(), entry.id());
     }
 
     Call with(Head other) {
@@ -218,11 +233,12 @@ public record Call(
     }
 
     /** A list after a change, by time, then by id. */
-    private static <T, I extends Comparable<I>> List<T> changed(
-            List<T> things, Consumer<List<T>> change, Function<T, Long> at, Function<T, I> id) {
+    private static <T> List<T> changed(
+            List<T> things, Consumer<List<T>> change, ToLongFunction<T> at, Function<T, UUID> id) {
         var others = new ArrayList<>(things);
         change.accept(others);
-        others.sort(Comparator.comparing(at).thenComparing(id));
+        others.sort((one, other) ->
+                Order.compare(at.applyAsLong(one), id.apply(one), at.applyAsLong(other), id.apply(other)));
         return others;
     }
 }

@@ -13,8 +13,7 @@ import java.util.UUID;
 public record Line<T extends JobLine<T>>(UUID id, long at, String by, int version, T what) {
     /** The same line, entered by whoever entered it first. */
     Line<T> earlier(Line<?> mine) {
-        boolean isEarlier = mine.at != at ? mine.at < at : mine.id.compareTo(id) < 0;
-        return isEarlier
+        return Order.isBefore(mine.at, mine.id, at, id)
                 ? new Line<>(mine.id, mine.at, mine.by, version + 1, what)
                 : new Line<>(id, at, by, version + 1, what);
     }

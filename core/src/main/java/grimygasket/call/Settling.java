@@ -60,7 +60,7 @@ final class Settling {
     }
 
     private static boolean isEarlier(Entry mine, Entry stands) {
-        return mine.at() != stands.at() ? mine.at() < stands.at() : mine.id().compareTo(stands.id()) < 0;
+        return Order.isBefore(mine.at(), mine.id(), stands.at(), stands.id());
     }
 
     /** Two readings are the same if they say the same value, however well each instrument knows it. */

@@ -5,6 +5,7 @@ import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.gauge.Verdict;
 import grimygasket.pack.Check;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
@@ -90,7 +91,8 @@ public final class Causes {
         var faults = IntStream.range(0, check.outcomes().size() - 1)
                 .boxed()
                 .flatMap(outcome -> shown(pack, check, outcome).stream())
-                .distinct()
+                .collect(Distinct.toList())
+                .stream()
                 .map(network::indexOf)
                 .filter(Objects::nonNull)
                 .mapToInt(Integer::intValue)

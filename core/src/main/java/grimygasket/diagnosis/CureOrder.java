@@ -17,6 +17,9 @@ import java.util.stream.IntStream;
  */
 final class CureOrder {
     /** Below this chance of cure a remedy is not worth putting in the order. */
+    /** Of a chance of cure for a minute, no more can be told. */
+    private static final double FINE = 1e12;
+
     private static final double NEGLIGIBLE = 1e-3;
 
     /**
@@ -332,7 +335,7 @@ final class CureOrder {
                 }
             }
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
-            if (cost + referring < bestCost) {
+            if (Ties.isLess(cost + referring, bestCost)) {
                 bestCost = cost + referring;
                 bestMinutes = minutes + uncured * referMinutes;
                 bestLegs = legs.size();
@@ -359,7 +362,7 @@ final class CureOrder {
             gains[i] = used[i] ? 0 : gain(items[i]);
             costs[i] = share(items[i]) * (items[i].minutes + lostPrice(items[i], gains[i] / uncured))
                     + before.minutes(items[i].causes, items[i].looks, now);
-            efficiency[i] = gains[i] > NEGLIGIBLE ? gains[i] / costs[i] : 0;
+            efficiency[i] = gains[i] > NEGLIGIBLE ? rounded(gains[i] / costs[i]) : 0;
         }
 
         /**
@@ -404,14 +407,20 @@ final class CureOrder {
                         first = first < 0 ? i : first;
                         gain += gains[i];
                         price += costs[i];
-                        if (gain / price > bestEfficiency) {
-                            bestEfficiency = gain / price;
+                        double together = rounded(gain / price);
+                        if (together > bestEfficiency) {
+                            bestEfficiency = together;
                             best = first;
                         }
                     }
                 }
             }
             return best;
+        }
+
+        /** The same on every machine, see {@link Ties}; efficiencies are small. */
+        private static double rounded(double efficiency) {
+            return Math.floor(FINE * efficiency + 0.5) / FINE;
         }
 
         /** Whether opening a chain brings a remedy within reach that now is not. */

@@ -123,7 +123,7 @@ public final class Diagnosis {
             ranking.add(new Suspect(
                     network.faults.get(f).id(), now().marginals()[f], chances.get(0)[f], List.copyOf(why), because(f)));
         }
-        ranking.sort(Comparator.comparingDouble(Suspect::chance).reversed());
+        ranking.sort(Ties.descending(Suspect::chance));
         return List.copyOf(ranking);
     }
 
@@ -135,7 +135,7 @@ public final class Diagnosis {
                 .filter(Objects::nonNull)
                 .map(cause -> new Cause(network.faults.get(cause).id(), now().both(fault, cause) / chance))
                 .filter(cause -> cause.chance() >= FAR_FETCHED)
-                .sorted(Comparator.comparingDouble(Cause::chance).reversed())
+                .sorted(Ties.descending(Cause::chance))
                 .toList();
     }
 

@@ -39,7 +39,7 @@ public record Plan(
 
     /** One of all steps, the next or another. */
     public Optional<Step> step(Step.Kind kind, String id) {
-        return Stream.concat(Stream.ofNullable(next), alternatives.stream())
+        return Stream.concat(Optional.ofNullable(next).stream(), alternatives.stream())
                 .filter(step -> step.kind() == kind && step.id().equals(id))
                 .findFirst();
     }

@@ -11,7 +11,6 @@ import grimygasket.pack.Outcome;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -134,7 +133,7 @@ final class Planner {
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best));
-        options.sort(Comparator.comparingDouble(Option::cost));
+        options.sort(Ties.ascending(Option::cost));
         var first = first(options, atOnce);
         options.remove(first);
         options.add(0, first);
@@ -357,7 +356,7 @@ final class Planner {
             }
         }
         double itself = byEye.step.minutes() + byEye.step.reach().minutes();
-        return itself + cost < byEye.cost
+        return Ties.isLess(itself + cost, byEye.cost)
                 ? new Option(byEye.step.expecting(itself + minutes), itself + cost, byEye.question, true)
                 : byEye;
     }
@@ -432,7 +431,7 @@ final class Planner {
      */
     private Option first(Remedy remedy, CureOrder.Value order) {
         var option = remedy(remedy);
-        return order.cost() < option.cost
+        return Ties.isLess(order.cost(), option.cost)
                 ? new Option(option.step.expecting(order.minutes()), order.cost(), null, true)
                 : option;
     }
@@ -504,7 +503,7 @@ final class Planner {
         var chances = after.marginals();
         int leader = 0;
         for (int f = 1; f < chances.length; f++) {
-            if (chances[f] > chances[leader]) {
+            if (Ties.isLess(chances[leader], chances[f])) {
                 leader = f;
             }
         }

@@ -10,6 +10,7 @@ import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Check;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Grade;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
@@ -181,8 +182,7 @@ final class Story {
                 .mapToObj(findings::get)
                 .filter(finding -> finding instanceof SignSettled settled && settled.isComplaint())
                 .map(finding -> ((SignSettled) finding).sign())
-                .distinct()
-                .toList();
+                .collect(Distinct.toList());
     }
 
     boolean isCured() {

@@ -3,7 +3,6 @@ package grimygasket.diagnosis;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Assessment.Turn;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -39,7 +38,7 @@ final class Turns {
                                 answer.leader(),
                                 answer.leaderChance()))
                         .forEach(turns::add));
-        turns.sort(Comparator.comparingDouble(Turn::chance).reversed());
+        turns.sort(Ties.descending(Turn::chance));
         return List.copyOf(turns.subList(0, Math.min(MOST, turns.size())));
     }
 }

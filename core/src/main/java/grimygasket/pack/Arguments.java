@@ -28,7 +28,7 @@ final class Arguments {
     }
 
     private static String plain(double value) {
-        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+        return value == Math.floor(value) ? Long.toString((long) value) : Double.toString(value);
     }
 
     static double minutes(String what, double value) {

@@ -81,7 +81,7 @@ public record CallState(
                 progress.ring().segments(),
                 progress.stands(assessment.plan()),
                 CallSegment.of(call, knowhow, assessment),
-                SafeSegment.of(progress, job, knowhow, assessment),
+                SafeSegment.of(progress, call.cautions(), job, knowhow, assessment),
                 FindSegment.of(call.story(), visit, knowhow, assessment, viewer.units()),
                 OpenSegment.of(visit, knowhow),
                 CureSegment.of(visit, pack),

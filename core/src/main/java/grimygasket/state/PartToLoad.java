@@ -1,8 +1,8 @@
 package grimygasket.state;
 
 import grimygasket.call.Article;
+import grimygasket.diagnosis.Ties;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 
@@ -24,7 +24,7 @@ public record PartToLoad(String name, String complaint, double chance, int onVan
                 load.addAll(of(call));
             }
         }
-        load.sort(Comparator.comparingDouble(PartToLoad::chance).reversed());
+        load.sort(Ties.descending(PartToLoad::chance));
         return List.copyOf(load);
     }
 

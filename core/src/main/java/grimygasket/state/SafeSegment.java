@@ -1,5 +1,6 @@
 package grimygasket.state;
 
+import grimygasket.call.Confirmed;
 import grimygasket.call.JobSheet;
 import grimygasket.call.Knowhow;
 import grimygasket.call.Progress;
@@ -34,7 +35,8 @@ public record SafeSegment(
         }
     }
 
-    static SafeSegment of(Progress progress, JobSheet job, Knowhow knowhow, Assessment assessment) {
+    static SafeSegment of(
+            Progress progress, List<Confirmed> confirmed, JobSheet job, Knowhow knowhow, Assessment assessment) {
         var pack = knowhow.pack();
         var machine = knowhow.machine();
         var visit = progress.visit();
@@ -42,7 +44,8 @@ public record SafeSegment(
                 ? Isolation.of(pack, machine, assessment.plan())
                 : Isolation.of(pack, machine, progress.upkeep());
         var open = Safety.unconfirmed(pack, machine, visit).stream().map(Caution::id);
-        var behind = Stream.concat(open, visit.cautionsKept().stream()).toList();
+        var behind =
+                Stream.concat(open, confirmed.stream().map(Confirmed::caution)).toList();
         var standing = job.water().stream()
                 .findFirst()
                 .map(line -> StandingLitres.of(pack, line.what()))

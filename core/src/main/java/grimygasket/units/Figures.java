@@ -29,7 +29,7 @@ public final class Figures {
 
     /** In whole per cent from ten up. */
     static String percent(double value) {
-        return Math.abs(value) >= 10 ? show(Math.rint(value)) : show(Math.rint(10 * value) / 10);
+        return Math.abs(value) >= 10 ? show(Math.floor(value + 0.5)) : show(Math.floor(10 * value + 0.5) / 10);
     }
 
     /** With two places behind the point. */

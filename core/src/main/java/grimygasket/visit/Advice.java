@@ -5,6 +5,7 @@ import grimygasket.cadence.Dirt;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Habit;
 import grimygasket.pack.Pack;
 import java.util.Collection;
@@ -40,8 +41,7 @@ public record Advice(List<String> habits, List<Due> dues) {
                         .flatMap(cause -> pack.habits().stream()
                                 .filter(habit -> habit.faults().contains(cause) && machine.meets(habit.needs())))
                         .map(habit -> habit.text())
-                        .distinct()
-                        .toList(),
+                        .collect(Distinct.toList()),
                 pack.cadences().stream()
                         .filter(cadence -> machine.meets(cadence.needs()))
                         .filter(cadence -> cadence.faults().stream().anyMatch(causes::contains))
@@ -63,8 +63,7 @@ public record Advice(List<String> habits, List<Due> dues) {
                                 .filter(habit -> habit.faults().stream().anyMatch(cadence.faults()::contains))
                                 .filter(habit -> machine.meets(habit.needs())))
                         .map(Habit::text)
-                        .distinct()
-                        .toList(),
+                        .collect(Distinct.toList()),
                 cadences.stream()
                         .map(cadence -> new Due(
                                 cadence.task(), calendar.days(cadence, found(pack, cadence.faults(), conditions))))

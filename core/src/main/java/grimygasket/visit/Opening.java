@@ -1,12 +1,12 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Piece;
 import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -51,8 +51,7 @@ public final class Opening {
         var toOpen = pack.chain(ahead).stream()
                 .filter(layer ->
                         !begun.contains(layer.id()) && !pieces(layer, machine).isEmpty());
-        return Stream.concat(unlaid(pack, machine, visit).stream(), toOpen)
-                .collect(Collectors.collectingAndThen(Collectors.toCollection(LinkedHashSet::new), List::copyOf));
+        return Stream.concat(unlaid(pack, machine, visit).stream(), toOpen).collect(Distinct.toList());
     }
 
     private static List<Piece> expected(Layer layer, Machine machine) {

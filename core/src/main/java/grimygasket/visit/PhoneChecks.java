@@ -5,9 +5,10 @@ import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Ties;
 import grimygasket.pack.Check;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Pack;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -32,14 +33,15 @@ public final class PhoneChecks {
         return pack.checks().stream()
                 .filter(check -> check.phone() != null && machine.meets(check.needs()) && !made.contains(check.id()))
                 .map(check -> new PhoneCheck(check.id(), chance(check, chances)))
-                .sorted(Comparator.comparingDouble(PhoneCheck::chance).reversed())
+                .sorted(Ties.descending(PhoneCheck::chance))
                 .toList();
     }
 
     private static double chance(Check check, Map<String, Double> chances) {
         double sum = check.outcomes().stream()
                 .flatMap(outcome -> outcome.causes().keySet().stream())
-                .distinct()
+                .collect(Distinct.toList())
+                .stream()
                 .mapToDouble(fault -> chances.getOrDefault(fault, 0.0))
                 .sum();
         return Math.min(1, sum);

@@ -8,6 +8,7 @@ import grimygasket.pack.Station;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -24,7 +25,7 @@ public final class Places {
 
     /** Station id to the steps that look at it, or cure a fault that stands there, in the order of the plan. */
     public static Map<String, List<Work>> of(Pack pack, Plan plan) {
-        var steps = Stream.concat(Stream.ofNullable(plan.next()), plan.alternatives().stream())
+        var steps = Stream.concat(Optional.ofNullable(plan.next()).stream(), plan.alternatives().stream())
                 .filter(step -> step.kind() == Step.Kind.CHECK || step.kind() == Step.Kind.REMEDY)
                 .toList();
         var places = new LinkedHashMap<String, List<Work>>();

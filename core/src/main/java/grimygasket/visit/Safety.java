@@ -9,7 +9,6 @@ import grimygasket.pack.Caution;
 import grimygasket.pack.Pack;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** Whatever was done that can hurt, its caution is confirmed, once a call. */
 public final class Safety {
@@ -27,7 +26,9 @@ public final class Safety {
                 cautions.addAll(pack.cautions(remedy, machine.traits()));
             } else if (finding instanceof SignSettled sign && sign.answer() == Answer.YES) {
                 var alarm = pack.sign(sign.sign()).alarm();
-                Stream.ofNullable(alarm).map(pack::caution).forEach(cautions::add);
+                if (alarm != null) {
+                    cautions.add(pack.caution(alarm));
+                }
             }
         }
         visit.opened(pack).forEach(layer -> cautions.addAll(pack.cautions(layer.id(), List.of(), machine.traits())));

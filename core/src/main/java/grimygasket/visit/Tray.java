@@ -1,5 +1,6 @@
 package grimygasket.visit;
 
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Screws;
@@ -150,10 +151,7 @@ public record Tray(List<Refit> wayBack, List<Cup> cups) {
         return byName.entrySet().stream()
                 .map(cup -> new Cup(
                         cup.getKey(),
-                        cup.getValue().stream()
-                                .map(some -> kind(some.screws()))
-                                .distinct()
-                                .toList(),
+                        cup.getValue().stream().map(some -> kind(some.screws())).collect(Distinct.toList()),
                         cup.getValue().stream()
                                 .mapToInt(some -> some.screws().count())
                                 .sum(),

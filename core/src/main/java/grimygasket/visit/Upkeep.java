@@ -4,6 +4,7 @@ import grimygasket.cadence.CleaningCalendar;
 import grimygasket.cadence.Dirt;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Cadence;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
@@ -143,8 +144,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
         return tasks.stream()
                 .filter(Task::due)
                 .flatMap(task -> pack.remedy(task.remedy()).tools().stream())
-                .distinct()
-                .toList();
+                .collect(Distinct.toList());
     }
 
     /** The methods of what is due and not done, in order. */

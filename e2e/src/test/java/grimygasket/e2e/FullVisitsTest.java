@@ -151,8 +151,7 @@ public class FullVisitsTest extends BrowserTest {
         call.pick("24 h");
         assertThat(page.getByText("The database does not answer just now.")).isVisible();
         installation.startDatabase();
-        button(page, "Try again").click();
-        assertThat(wayBack(page, "Pre-motor filter")).containsText("dries until");
+        CallPage.tryAgainUntil(page, wayBack(page, "Pre-motor filter").getByText("dries until"));
         page.reload();
         assertThat(wayBack(page, "Pre-motor filter")).containsText("dries until");
         assertThat(call.gaps()).containsText("Still drying: Pre-motor filter.");

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
@@ -49,19 +48,8 @@ public class MishapsTest extends BrowserTest {
         assertThat(page.getByText("The database does not answer just now."))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(15_000));
         installation.startDatabase();
-        tryAgainUntil(page, page.getByLabel("So far").getByText("Nozzles blocked"));
+        CallPage.tryAgainUntil(page, page.getByLabel("So far").getByText("Nozzles blocked"));
         assertEquals(findings(GRITTY).length, 2, "entered once");
-    }
-
-    /** On a busy machine the application takes a while to find its database again, and says so. */
-    private static void tryAgainUntil(Page page, Locator done) {
-        var again = button(page, "Try again");
-        for (int i = 0; i < 20 && !done.isVisible(); i++) {
-            again.click();
-            page.waitForTimeout(500);
-            done.or(again).first().waitFor();
-        }
-        assertThat(done).isVisible();
     }
 
     @Test

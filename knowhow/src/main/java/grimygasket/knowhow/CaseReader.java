@@ -2,6 +2,7 @@ package grimygasket.knowhow;
 
 import grimygasket.cases.Case;
 import grimygasket.cases.CaseRun;
+import grimygasket.pack.KindKnowhow;
 import java.util.List;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DeserializationFeature;

@@ -1,5 +1,6 @@
 package grimygasket.knowhow;
 
+import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,5 +1,6 @@
 package grimygasket.knowhow;
 
+import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
 import java.util.ArrayList;

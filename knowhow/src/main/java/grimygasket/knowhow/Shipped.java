@@ -1,5 +1,6 @@
 package grimygasket.knowhow;
 
+import grimygasket.pack.KindKnowhow;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;

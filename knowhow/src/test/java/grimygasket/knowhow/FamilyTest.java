@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.PackException;
 import grimygasket.pack.Rating;
 import java.util.List;
@@ -34,7 +35,7 @@ public class FamilyTest {
     @Test
     public void onlyWhatIsNamedDiffersAndToolsFollow() {
         var kind = read(shipped);
-        var lagoon = kind.of(kind.family("Ostrelle", "Lagoon 3").orElseThrow()).pack();
+        var lagoon = kind.of("Ostrelle", "Lagoon 3").pack();
         assertEquals(lagoon.ratings().get(Rating.FILL_VOLUME), 3.2);
         assertEquals(
                 lagoon.ratings().get(Rating.DRAIN_HEAD), kind.pack().ratings().get(Rating.DRAIN_HEAD));

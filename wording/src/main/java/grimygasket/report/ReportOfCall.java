@@ -8,6 +8,7 @@ import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.report.Report.Row;
@@ -22,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -107,10 +109,9 @@ public final class ReportOfCall {
                                     + Dates.time(call.head().plannedAt()) + "."
                             : "");
         }
-        var by = Stream.concat(call.story().stream().map(Entry::by), Stream.ofNullable(closing.by()))
+        var by = Stream.concat(call.story().stream().map(Entry::by), Optional.ofNullable(closing.by()).stream())
                 .filter(name -> !name.isBlank())
-                .distinct()
-                .collect(Collectors.joining(" and "));
+                .collect(Collectors.collectingAndThen(Distinct.toList(), names -> String.join(" and ", names)));
         return (by.isEmpty() ? "Closed" : by + ", closed") + " at "
                 + Dates.time(head.zone().minuteOfDay(closing.at())) + ".";
     }

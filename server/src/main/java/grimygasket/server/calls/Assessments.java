@@ -1,8 +1,6 @@
 package grimygasket.server.calls;
 
 import grimygasket.diagnosis.Assessment;
-import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Recent;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -17,11 +15,13 @@ public class Assessments {
     public Assessment of(Known known) {
         var call = known.call();
         var knowhow = known.knowhow();
-        var evidence = new Evidence(call.findings(knowhow), known.van(), call.confirmed());
-        var assessment = recent.of(
+        var van = known.circumstances().van();
+        return recent.of(
                 knowhow.pack(),
-                List.of(knowhow.machine(), evidence),
-                () -> Diagnosis.assess(knowhow.pack(), knowhow.machine(), evidence));
-        return call.head().upkeep() ? assessment.withoutPlan() : assessment;
+                List.of(
+                        knowhow.machine(),
+                        call.evidence(knowhow, van),
+                        call.head().upkeep()),
+                () -> call.assessment(knowhow, van));
     }
 }

@@ -1,9 +1,7 @@
 package grimygasket.server.calls;
 
-import grimygasket.call.Article;
 import grimygasket.call.Call;
 import grimygasket.call.Head;
-import grimygasket.call.Knowhow;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Settings;
@@ -11,6 +9,7 @@ import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.shelf.Shelf;
 import grimygasket.server.shelf.ShelfStore;
+import grimygasket.state.Circumstances;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Upkeep.Last;
 import java.time.Clock;
@@ -27,9 +26,6 @@ import org.springframework.stereotype.Component;
 /** What calls are held against: know-how, schools, parts, and what was done before; read by one statement a table. */
 @Component
 public class Knowhows {
-    /** On a visit for upkeep all that is due is cleaned, and then tried out, whatever the technician does else. */
-    private static final Map<String, String> SCHOOLS_OF_UPKEEP = Map.of("test-when", "all");
-
     private final Library library;
     private final SchoolStore schools;
     private final BusinessStore business;
@@ -78,31 +74,24 @@ public class Knowhows {
     private Known of(
             Filed one, Map<String, String> chosen, Settings settings, Shelf shelf, Map<UUID, List<Call>> earlier) {
         var call = one.call();
-        var known = library.knowhow(call.machine(), call.head().revision());
-        var machine = Known.machine(
-                known.pack(), call.machine(), chosen, settings.business().mainsVolts());
-        var parts = shelf.partsFor(call.machine().kind(), call.machine().maker());
-        var before = call.head().upkeep()
-                ? before(call, known.pack(), earlier.getOrDefault(call.machine().id(), List.of()))
-                : Map.<String, Last>of();
-        var codes = known.codes().stream()
-                .filter(code -> code.maker().equalsIgnoreCase(call.machine().maker()))
-                .toList();
-        return new Known(
-                one,
-                new Knowhow(known.pack(), codes, machine, parts, before),
-                settings.business().van(Article.prices(parts), Article.onBoard(parts)),
-                settings.units(),
-                settings.business().mainsVolts());
+        var kind = library.knowhow(call.machine().kind(), call.head().revision());
+        var pack = library.pack(call.machine(), call.head().revision());
+        var business = settings.business();
+        var circumstances = new Circumstances(
+                chosen,
+                shelf.partsFor(call.machine().kind(), call.machine().maker()),
+                call.head().upkeep()
+                        ? before(call, pack, earlier.getOrDefault(call.machine().id(), List.of()))
+                        : Map.of(),
+                business.labourPerHour().doubleValue(),
+                business.returnTripMinutes(),
+                business.mainsVolts());
+        return Known.of(one, kind, circumstances, settings.units());
     }
 
     /** What the call has kept, or else what whose round it is on has chosen. */
     private static Map<String, String> schoolsOf(Head head, Map<UUID, Map<String, String>> followed) {
-        var chosen = new HashMap<>(followed.getOrDefault(head.id(), followed.getOrDefault(head.accountId(), Map.of())));
-        if (head.upkeep()) {
-            chosen.putAll(SCHOOLS_OF_UPKEEP);
-        }
-        return chosen;
+        return followed.getOrDefault(head.id(), followed.getOrDefault(head.accountId(), Map.of()));
     }
 
     /** By remedy, when it was last done on an earlier call, latest first. */

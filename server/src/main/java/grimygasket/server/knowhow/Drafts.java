@@ -1,8 +1,8 @@
 package grimygasket.server.knowhow;
 
-import grimygasket.knowhow.KindKnowhow;
 import grimygasket.knowhow.KnowhowText;
 import grimygasket.knowhow.PackText;
+import grimygasket.pack.KindKnowhow;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.DraftStore.Edit;
 import grimygasket.server.web.Problem;

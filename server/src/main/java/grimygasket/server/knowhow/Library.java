@@ -1,10 +1,10 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.call.CallMachine;
-import grimygasket.knowhow.KindKnowhow;
 import grimygasket.knowhow.KnowhowReader;
 import grimygasket.knowhow.KnowhowText;
 import grimygasket.knowhow.Shipped;
+import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Pack;
 import grimygasket.server.knowhow.RevisionStore.Source;
@@ -78,8 +78,7 @@ public class Library {
 
     /** What is known of a machine: of its family, or else of its kind. */
     public KindKnowhow knowhow(CallMachine machine, int revision) {
-        var known = knowhow(machine.kind(), revision);
-        return family(machine, revision).map(known::of).orElse(known);
+        return knowhow(machine.kind(), revision).of(machine.maker(), machine.model());
     }
 
     public Pack pack(CallMachine machine, int revision) {

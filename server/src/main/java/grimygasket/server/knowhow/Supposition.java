@@ -8,7 +8,7 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
-import grimygasket.knowhow.KindKnowhow;
+import grimygasket.pack.KindKnowhow;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.constraints.NotNull;

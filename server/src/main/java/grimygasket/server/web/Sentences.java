@@ -1,9 +1,8 @@
 package grimygasket.server.web;
 
 import grimygasket.diagnosis.StepReason;
-import grimygasket.visit.Authority;
 import grimygasket.visit.Gap;
-import grimygasket.wording.Gaps;
+import grimygasket.wording.Missing;
 import grimygasket.wording.StepReasons;
 import java.util.Map;
 import org.springframework.context.annotation.Bean;
@@ -20,17 +19,6 @@ public class Sentences {
     /** What of the core's data travels in another form, and in which. */
     public static final Map<Class<?>, Class<?>> FORMS =
             Map.of(StepReason.class, String.class, Gap.class, Missing.class);
-
-    /**
-     * A gap, in words.
-     *
-     * @param signedOffBy who may leave it open
-     */
-    public record Missing(String text, Authority signedOffBy) {
-        static Missing of(Gap gap) {
-            return new Missing(Gaps.say(gap), gap.signedOffBy());
-        }
-    }
 
     @Bean
     JacksonModule saidInEnglish() {

@@ -1,10 +1,5 @@
-package grimygasket.knowhow;
+package grimygasket.pack;
 
-import grimygasket.pack.Code;
-import grimygasket.pack.Dangers;
-import grimygasket.pack.ModelFamily;
-import grimygasket.pack.Pack;
-import grimygasket.pack.Review;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -51,8 +46,10 @@ public record KindKnowhow(Pack pack, List<Code> codes, Map<String, Pack> familie
         return List.copyOf(all);
     }
 
-    /** The same for the machines of a family. */
-    public KindKnowhow of(ModelFamily family) {
-        return new KindKnowhow(families.get(family.id()), codes, families);
+    /** What is known of a machine: of its family, or else of its kind. */
+    public KindKnowhow of(String maker, String model) {
+        return family(maker, model)
+                .map(family -> new KindKnowhow(families.get(family.id()), codes, families))
+                .orElse(this);
     }
 }

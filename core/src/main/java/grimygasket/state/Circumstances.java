@@ -1,0 +1,61 @@
+package grimygasket.state;
+
+import grimygasket.call.Article;
+import grimygasket.call.Call;
+import grimygasket.call.Knowhow;
+import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Van;
+import grimygasket.pack.KindKnowhow;
+import grimygasket.visit.Upkeep.Last;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a call is held against beside the know-how of its kind of machine.
+ *
+ * @param schools school id to the choice that is followed; one that is left out is the usual one
+ * @param shelf the parts that fit the machine, with what of them is on the van
+ * @param before remedy id to when it was last done on an earlier call; empty for a call that is not for upkeep
+ * @param labourPerHour what an hour of work is worth
+ * @param returnTripMinutes what a second visit costs
+ * @param mainsVolts what the mains give where the business works
+ */
+public record Circumstances(
+        Map<String, String> schools,
+        List<Article> shelf,
+        Map<String, Last> before,
+        double labourPerHour,
+        double returnTripMinutes,
+        double mainsVolts) {
+    /** On a visit for upkeep all that is due is cleaned, and then tried out, whatever the technician does else. */
+    private static final Map<String, String> SCHOOLS_OF_UPKEEP = Map.of("test-when", "all");
+
+    public Circumstances {
+        schools = Map.copyOf(schools);
+        shelf = List.copyOf(shelf);
+        before = Map.copyOf(before);
+    }
+
+    /** What a call is held against. */
+    public Knowhow knowhow(KindKnowhow kind, Call call) {
+        var on = call.machine();
+        var known = kind.of(on.maker(), on.model());
+        var followed = new HashMap<>(schools);
+        if (call.head().upkeep()) {
+            followed.putAll(SCHOOLS_OF_UPKEEP);
+        }
+        return new Knowhow(
+                known.pack(),
+                known.codes().stream()
+                        .filter(code -> code.maker().equalsIgnoreCase(on.maker()))
+                        .toList(),
+                Machine.of(known.pack(), on.features(), followed, on.ratings()).on(mainsVolts),
+                shelf,
+                before);
+    }
+
+    public Van van() {
+        return new Van(labourPerHour, returnTripMinutes, Article.prices(shelf), Article.onBoard(shelf), true);
+    }
+}

@@ -1,0 +1,35 @@
+package grimygasket.device;
+
+import grimygasket.call.Outcome;
+import grimygasket.codec.Json;
+import grimygasket.diagnosis.StepReason;
+import grimygasket.pack.KindKnowhow;
+import grimygasket.report.Report;
+import grimygasket.state.CallState;
+import grimygasket.state.Round;
+import grimygasket.visit.Gap;
+import grimygasket.wording.Missing;
+import grimygasket.wording.StepReasons;
+
+/** What travels between page and core, and what of it as a sentence. */
+@Json(
+        reads = {
+            KindKnowhow.class,
+            Questions.OfState.class,
+            Questions.OfCommand.class,
+            Questions.OfBegin.class,
+            Questions.OfRound.class,
+            Questions.OfReport.class
+        },
+        writes = {CallState.class, Outcome.class, Round.class, Report.class})
+final class Forms {
+    private Forms() {}
+
+    static String form(StepReason reason) {
+        return StepReasons.say(reason);
+    }
+
+    static Missing form(Gap gap) {
+        return Missing.of(gap);
+    }
+}

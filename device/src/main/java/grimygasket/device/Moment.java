@@ -1,0 +1,16 @@
+package grimygasket.device;
+
+import grimygasket.state.Viewer;
+import grimygasket.state.Zone;
+
+/**
+ * Who asks, and when.
+ *
+ * @param now in milliseconds since 1970
+ * @param offset minutes that the clocks here are ahead of universal time
+ */
+record Moment(Viewer viewer, long now, int offset) {
+    Zone zone() {
+        return at -> offset;
+    }
+}

@@ -1,0 +1,26 @@
+package grimygasket.device;
+
+import grimygasket.codec.Json;
+import grimygasket.pack.KindKnowhow;
+
+/** What the page writes, and the server. */
+@Json(
+        reads = {
+            KindKnowhow.class,
+            Questions.OfState.class,
+            Questions.OfCommand.class,
+            Questions.OfBegin.class,
+            Questions.OfRound.class,
+            Questions.OfReport.class
+        },
+        writes = {
+            KindKnowhow.class,
+            Questions.OfState.class,
+            Questions.OfCommand.class,
+            Questions.OfBegin.class,
+            Questions.OfRound.class,
+            Questions.OfReport.class
+        })
+final class Asking {
+    private Asking() {}
+}

@@ -1,0 +1,131 @@
+package grimygasket.device;
+
+import static org.testng.Assert.assertEquals;
+
+import grimygasket.call.Begin;
+import grimygasket.call.Call;
+import grimygasket.call.Outcome;
+import grimygasket.knowhow.Shipped;
+import grimygasket.pack.KindKnowhow;
+import grimygasket.report.Currency;
+import grimygasket.state.Viewer;
+import grimygasket.units.UnitSystem;
+import grimygasket.visit.Authority;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What the JVM and a browser make of the same questions is the same to the letter: every pack, and hundreds of calls. */
+public class CorpusTest {
+    private static final int CALLS_OF_A_KIND = 125;
+    private static final int COMMANDS = 12;
+    private static final int BETWEEN_STATES = 6;
+
+    private final Map<String, KindKnowhow> kinds = new LinkedHashMap<>();
+    private Browser browser;
+
+    @BeforeClass
+    void tellBoth() throws IOException {
+        browser = new Browser();
+        for (var kind : Shipped.KINDS) {
+            var knowhow = Shipped.knowhow(kind);
+            kinds.put(kind, knowhow);
+            var json = AskingCodec.write(knowhow);
+            Device.know(kind, json);
+            browser.ask("know", kind, json);
+        }
+    }
+
+    @AfterClass
+    void close() {
+        browser.close();
+    }
+
+    @DataProvider
+    Object[][] kinds() {
+        return Shipped.KINDS.stream().map(kind -> new Object[] {kind}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "kinds")
+    public void whatIsToldIsReadAsItWasWritten(String kind) {
+        var json = AskingCodec.write(kinds.get(kind));
+        assertEquals(FormsCodec.readKindKnowhow(json), kinds.get(kind));
+    }
+
+    @Test(dataProvider = "kinds")
+    public void bothConcludeTheSame(String kind) throws IOException {
+        var round = new ArrayList<Held>();
+        for (int i = 0; i < CALLS_OF_A_KIND; i++) {
+            round.add(whole(new RandomCall(kind, kinds.get(kind), 1000 * kind.length() + i), viewer(i)));
+        }
+        var asked = AskingCodec.write(new Questions.OfRound(
+                round.subList(0, 6), round.subList(6, 9), new Moment(viewer(0), 1_900_030_000_000L, 60)));
+        same("round", asked, Device.round(asked));
+    }
+
+    private static Viewer viewer(int i) {
+        return new Viewer(
+                i % 3 == 0 ? Authority.TECHNICIAN : Authority.LEAD, i % 2 == 0 ? UnitSystem.METRIC : UnitSystem.US);
+    }
+
+    /** A call from its begin to its report, everything asked of both. */
+    private Held whole(RandomCall made, Viewer viewer) throws IOException {
+        var begin = made.begin();
+        var kind = kinds.get(made.knowhow);
+        var asked = AskingCodec.write(new Questions.OfBegin(begin, RandomCall.MAREN, made.knowhow, 1));
+        same("begin", asked, Device.begin(asked));
+        var begun = ((Begin) begin.change()).begun(begin, RandomCall.MAREN, kind.pack(), 1);
+        var call = ((Outcome.Applied) begun).call();
+        for (int i = 0; i < COMMANDS; i++) {
+            call = next(made, call);
+            if (i % BETWEEN_STATES == 0) {
+                state(made.held(call), viewer);
+            }
+        }
+        var held = made.held(call);
+        state(held, viewer);
+        var report = AskingCodec.write(
+                new Questions.OfReport(held, now(viewer), "Tidewrack Appliance Care", new Currency("€", 2)));
+        same("report", report, Device.report(report));
+        return held;
+    }
+
+    private Call next(RandomCall made, Call call) throws IOException {
+        var held = made.held(call);
+        var command = made.command(made.change(call));
+        var asked = AskingCodec.write(new Questions.OfCommand(held, command, RandomCall.MAREN));
+        same("apply", asked, Device.apply(asked));
+        var knowhow = held.circumstances().knowhow(kinds.get(made.knowhow), call);
+        return RandomCall.after(call, call.apply(command, RandomCall.MAREN, knowhow));
+    }
+
+    private void state(Held held, Viewer viewer) throws IOException {
+        var asked = AskingCodec.write(new Questions.OfState(held, now(viewer)));
+        same("state", asked, Device.state(asked));
+    }
+
+    private static Moment now(Viewer viewer) {
+        return new Moment(viewer, 1_900_010_000_000L, -300);
+    }
+
+    private void same(String name, String question, String here) throws IOException {
+        var there = browser.ask(name, question);
+        if (!there.equals(here)) {
+            int from = 0;
+            while (from < Math.min(here.length(), there.length()) && here.charAt(from) == there.charAt(from)) {
+                from++;
+            }
+            assertEquals(part(there, from), part(here, from), name + " of " + question);
+        }
+    }
+
+    /** What stands around a place. */
+    private static String part(String text, int from) {
+        return text.substring(Math.max(0, from - 200), Math.min(text.length(), from + 100));
+    }
+}

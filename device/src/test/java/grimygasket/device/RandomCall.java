@@ -1,0 +1,204 @@
+package grimygasket.device;
+
+import grimygasket.call.Article;
+import grimygasket.call.Begin;
+import grimygasket.call.Call;
+import grimygasket.call.CallMachine;
+import grimygasket.call.CautionChange.Confirm;
+import grimygasket.call.Change;
+import grimygasket.call.Command;
+import grimygasket.call.ComplaintChange.Complain;
+import grimygasket.call.Customer;
+import grimygasket.call.Entry;
+import grimygasket.call.MachineChange.Fit;
+import grimygasket.call.Outcome;
+import grimygasket.call.PartChange.UsePart;
+import grimygasket.call.PartUse.Source;
+import grimygasket.call.Person;
+import grimygasket.call.SheetChange.LayDown;
+import grimygasket.call.SheetChange.Write;
+import grimygasket.call.StoryChange.Settle;
+import grimygasket.call.StoryChange.TakeBack;
+import grimygasket.call.StoryChange.TakeReading;
+import grimygasket.call.VisitChange.Close;
+import grimygasket.call.VisitChange.SeeFault;
+import grimygasket.diagnosis.Finding.Answer;
+import grimygasket.diagnosis.Finding.CheckMade;
+import grimygasket.diagnosis.Finding.CodeRead;
+import grimygasket.diagnosis.Finding.FactKnown;
+import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.gauge.Readings.Typed;
+import grimygasket.pack.Feature;
+import grimygasket.pack.KindKnowhow;
+import grimygasket.state.Circumstances;
+import grimygasket.units.UnitSystem;
+import grimygasket.visit.Authority;
+import grimygasket.visit.Condition;
+import grimygasket.visit.Found;
+import grimygasket.visit.Note;
+import grimygasket.visit.ProofRun;
+import grimygasket.visit.Upkeep.Last;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+
+/** A call made up from a seed, on which anything is done that can be, and some that cannot. */
+final class RandomCall {
+    static final Person MAREN = new Person(new UUID(2, 1), "Maren Tolliver", Authority.LEAD);
+    private static final long MORNING = 1_900_000_000_000L;
+    private static final int DAY = 21_990;
+
+    private final Random random;
+    private final KindKnowhow kind;
+    private final String maker;
+    private final UUID id;
+    private long at = MORNING;
+
+    final String knowhow;
+    final Customer customer;
+    final Circumstances circumstances;
+
+    RandomCall(String knowhow, KindKnowhow kind, long seed) {
+        this.random = new Random(seed);
+        this.knowhow = knowhow;
+        this.kind = kind;
+        this.id = uuid();
+        this.maker = kind.codes().isEmpty() ? "Nomake" : one(kind.codes()).maker();
+        this.customer = new Customer(uuid(), "Tess Örrin “T”", "2 Weir Lane\t", "");
+        this.circumstances = new Circumstances(
+                Map.of(), shelf(), random.nextBoolean() ? Map.of() : before(), 48 + random.nextInt(40), 45, 230);
+    }
+
+    private List<Article> shelf() {
+        return kind.pack().parts().stream()
+                .map(part -> new Article(
+                        uuid(), "N-" + part.id(), part.name(), part.id(), new BigDecimal("7.40"), random.nextInt(3)))
+                .toList();
+    }
+
+    private Map<String, Last> before() {
+        return Map.of(one(kind.pack().remedies()).id(), new Last(random.nextInt(400), null));
+    }
+
+    Command begin() {
+        var features = kind.pack().features().stream()
+                .filter(Feature::usual)
+                .map(Feature::id)
+                .toList();
+        var machine = new CallMachine(uuid(), kind.pack().id(), maker, "M-1", "", "cellar", features, Map.of(), 0);
+        boolean upkeep = random.nextInt(5) == 0;
+        return command(new Begin(
+                null, null, upkeep, null, (long) DAY, 570, upkeep ? "" : "It does not go.", customer, machine));
+    }
+
+    Command command(Change change) {
+        at += 1 + random.nextInt(240_000);
+        return new Command(uuid(), id, new UUID(3, 1), 1, at, change);
+    }
+
+    Held held(Call call) {
+        return new Held(call, customer, knowhow, circumstances);
+    }
+
+    /** What a command makes of a call; the call as it was, if it is not taken. */
+    static Call after(Call before, Outcome outcome) {
+        return outcome instanceof Outcome.Applied applied ? applied.call() : before;
+    }
+
+    Change change(Call call) {
+        var pack = kind.pack();
+        return switch (random.nextInt(14)) {
+            case 0, 1, 2 -> new Settle(new SignSettled(one(pack.signs()).id(), one(List.of(Answer.values()))));
+            case 3, 4 -> check();
+            case 5 -> pack.facts().isEmpty() ? new SeeFault() : fact();
+            case 6 ->
+                new Settle(new CodeRead(
+                        kind.codes().isEmpty() ? "E9" : one(kind.codes()).code()));
+            case 7, 8 -> new Settle(new RemedyTried(one(pack.remedies()).id(), one(List.of(Proved.values()))));
+            case 9 -> new Confirm(one(pack.cautions()).id());
+            case 10 -> line();
+            case 11 -> layDown();
+            case 12 -> part();
+            default -> other(call);
+        };
+    }
+
+    private Change check() {
+        var check = one(kind.pack().checks());
+        return check.measure() != null
+                ? new TakeReading(check.id(), Typed.of("" + (1 + random.nextInt(300)) / 7.0), UnitSystem.METRIC)
+                : new Settle(new CheckMade(check.id(), one(check.outcomes()).id()));
+    }
+
+    private Change fact() {
+        var fact = one(kind.pack().facts());
+        return new Settle(new FactKnown(fact.id(), one(fact.choices()).id()));
+    }
+
+    private Change line() {
+        var path = one(kind.pack().paths());
+        return new Write(
+                uuid(),
+                null,
+                switch (random.nextInt(4)) {
+                    case 0 -> new Note(Note.About.DONE, "Straightened the “hook”", 5, random.nextBoolean());
+                    case 1 -> new Found("olive stone", 1 + random.nextInt(3), one(List.of(Found.Fate.values())));
+                    case 2 -> new ProofRun(one(kind.pack().proofs()).id(), null, null, 1, List.of(), true);
+                    default ->
+                        new Condition(
+                                one(path.stations()).id(),
+                                Condition.Stuff.HAIR,
+                                random.nextInt(101) / 100.0,
+                                random.nextBoolean() ? 1.0 : null,
+                                one(List.of(Condition.Wear.values())),
+                                random.nextBoolean(),
+                                1 + random.nextInt(400));
+                });
+    }
+
+    private Change layDown() {
+        var pieces = kind.pack().layers().stream()
+                .flatMap(layer -> layer.pieces().stream())
+                .toList();
+        return pieces.isEmpty()
+                ? new SeeFault()
+                : new LayDown(Map.of(one(pieces).id(), uuid()));
+    }
+
+    private Change part() {
+        return circumstances.shelf().isEmpty()
+                ? new SeeFault()
+                : new UsePart(
+                        one(kind.pack().remedies()).id(),
+                        one(circumstances.shelf()).id(),
+                        1,
+                        Source.VAN);
+    }
+
+    private Change other(Call call) {
+        return switch (random.nextInt(5)) {
+            case 0 -> new Complain("And it smells — of “burning”.");
+            case 1 -> new Fit(call.machine().version(), List.of());
+            case 2 ->
+                new Close(call.head().version(), random.nextBoolean() ? "Nobody at home" : "", "Scrape the plates");
+            case 3 -> new SeeFault();
+            default -> call.story().isEmpty() ? new SeeFault() : takeBack(one(call.story()));
+        };
+    }
+
+    private static Change takeBack(Entry entry) {
+        return new TakeBack(entry.id(), entry.version());
+    }
+
+    private <T> T one(List<T> some) {
+        return some.get(random.nextInt(some.size()));
+    }
+
+    private UUID uuid() {
+        return new UUID(random.nextLong(), random.nextLong());
+    }
+}

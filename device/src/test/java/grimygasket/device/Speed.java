@@ -1,0 +1,88 @@
+package grimygasket.device;
+
+import grimygasket.call.Outcome;
+import grimygasket.knowhow.Shipped;
+import grimygasket.state.Viewer;
+import grimygasket.units.UnitSystem;
+import grimygasket.visit.Authority;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/** How long the device takes in Node, against the JVM, for the same questions: prints a table. */
+public final class Speed {
+    private static final String KIND = "dishwasher";
+    private static final int CALLS = 40;
+    private static final int COMMANDS = 6;
+
+    private static final Map<String, UnaryOperator<String>> HERE =
+            Map.of("apply", Device::apply, "state", Device::state);
+
+    private Speed() {}
+
+    public static void main(String[] args) throws IOException {
+        var knowhow = Shipped.knowhow(KIND);
+        var json = AskingCodec.write(knowhow);
+        var questions = new ArrayList<String[]>();
+        for (int i = 0; i < CALLS; i++) {
+            var made = new RandomCall(KIND, knowhow, i);
+            var begin = made.begin();
+            var call = RandomCall.after(
+                    null, ((grimygasket.call.Begin) begin.change()).begun(begin, RandomCall.MAREN, knowhow.pack(), 1));
+            for (int k = 0; k < COMMANDS; k++) {
+                var held = made.held(call);
+                var command = made.command(made.change(call));
+                questions.add(new String[] {
+                    "apply", AskingCodec.write(new Questions.OfCommand(held, command, RandomCall.MAREN))
+                });
+                Outcome outcome = call.apply(
+                        command, RandomCall.MAREN, held.circumstances().knowhow(knowhow, call));
+                call = RandomCall.after(call, outcome);
+                var moment = new Moment(new Viewer(Authority.LEAD, UnitSystem.METRIC), 1_900_010_000_000L, 0);
+                questions.add(
+                        new String[] {"state", AskingCodec.write(new Questions.OfState(made.held(call), moment))});
+            }
+        }
+        Device.know(KIND, json);
+        try (var browser = new Browser()) {
+            long begun = System.nanoTime();
+            browser.ask("know", KIND, json);
+            System.out.printf("to be told a pack of %d kB: %.0f ms%n", json.length() / 1024, since(begun));
+            System.out.println("| question | JVM, median ms | 95th | device, median ms | 95th | ratio |");
+            System.out.println("|---|---|---|---|---|---|");
+            for (var name : List.of("apply", "state")) {
+                var here = new ArrayList<Double>();
+                var there = new ArrayList<Double>();
+                for (var question : questions) {
+                    if (question[0].equals(name)) {
+                        long start = System.nanoTime();
+                        HERE.get(name).apply(question[1]);
+                        here.add(since(start));
+                        start = System.nanoTime();
+                        browser.ask(question);
+                        there.add(since(start));
+                    }
+                }
+                System.out.printf(
+                        "| %s | %.1f | %.1f | %.1f | %.1f | %.1f |%n",
+                        name,
+                        at(here, 0.5),
+                        at(here, 0.95),
+                        at(there, 0.5),
+                        at(there, 0.95),
+                        at(there, 0.5) / at(here, 0.5));
+            }
+        }
+    }
+
+    private static double since(long start) {
+        return (System.nanoTime() - start) / 1e6;
+    }
+
+    private static double at(List<Double> times, double share) {
+        var sorted = times.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        return sorted[(int) (share * (sorted.length - 1))];
+    }
+}
