@@ -24,7 +24,6 @@ import org.testng.annotations.Test;
 public class CorpusTest {
     private static final int CALLS_OF_A_KIND = 125;
     private static final int COMMANDS = 12;
-    private static final int BETWEEN_STATES = 6;
 
     private final Map<String, KindKnowhow> kinds = new LinkedHashMap<>();
     private Browser browser;
@@ -83,9 +82,6 @@ public class CorpusTest {
         var call = ((Outcome.Applied) begun).call();
         for (int i = 0; i < COMMANDS; i++) {
             call = next(made, call);
-            if (i % BETWEEN_STATES == 0) {
-                state(made.held(call), viewer);
-            }
         }
         var held = made.held(call);
         state(held, viewer);

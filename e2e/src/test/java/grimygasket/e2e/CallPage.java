@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.regex.Pattern;
 
 /** The screen of a call, as a technician uses it. */
@@ -215,10 +216,11 @@ record CallPage(Page page) {
     /** On a busy machine the application takes a while to find its database again, and says so. */
     static void tryAgainUntil(Page page, Locator done) {
         var again = button(page, "Try again");
-        for (int i = 0; i < 20 && !done.isVisible(); i++) {
+        var busy = page.locator("main[aria-busy=true]");
+        for (int i = 0; i < 20 && again.isVisible(); i++) {
             again.click();
             page.waitForTimeout(500);
-            done.or(again).first().waitFor();
+            busy.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
         }
         assertThat(done).isVisible();
     }
