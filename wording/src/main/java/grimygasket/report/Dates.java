@@ -35,8 +35,8 @@ final class Dates {
     private Dates() {}
 
     /**
-     * For example "Tuesday 6 May 2031". The Gregorian calendar in whole numbers, after E. G. Richards, Mapping Time, 1998,
-     * chapter 24.
+     * For example "Tuesday 6 May 2031". The Gregorian calendar in whole numbers, after H. Hinnant, chrono-Compatible Low-Level
+     * Date Algorithms, {@code civil_from_days}.
      *
      * @param day since 1970
      */
