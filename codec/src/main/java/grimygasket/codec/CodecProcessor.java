@@ -31,16 +31,32 @@ public final class CodecProcessor extends AbstractProcessor {
 
     private void write(TypeElement asking) {
         var shapes = new Shapes(processingEnv.getTypeUtils());
-        var source = new Source(shapes, asking);
-        classes(asking, "reads").forEach(source::read);
-        classes(asking, "writes").forEach(source::write);
+        var methods = new Methods();
+        var readers = new Readers(shapes, methods);
+        var writers = new Writers(shapes, methods, readers, asking);
+        // What is read is known by then, as that is written exactly.
+        classes(asking, "reads").forEach(readers::ask);
+        classes(asking, "writes").forEach(writers::ask);
         var home = Shapes.packageOf(asking);
         var name = asking.getSimpleName() + "Codec";
         try (var out = processingEnv
                 .getFiler()
                 .createSourceFile(home + "." + name, asking)
                 .openWriter()) {
-            out.write(source.of(home, name));
+            out.write("""
+                    package %1$s;
+
+                    import com.eclipsesource.json.Json;
+                    import com.eclipsesource.json.JsonObject;
+                    import com.eclipsesource.json.JsonValue;
+
+                    /** Written by the compiler: what {@link %2$s} asks for. */
+                    @SuppressWarnings({"all", "rawtypes", "unchecked"})
+                    final class %3$s {
+                        private %3$s() {}
+
+                    %4$s}
+                    """.formatted(home, asking.getSimpleName(), name, methods.sources()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

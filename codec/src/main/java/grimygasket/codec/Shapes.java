@@ -1,11 +1,14 @@
 package grimygasket.codec;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import javax.lang.model.element.Element;
 import javax.lang.model.element.ElementKind;
 import javax.lang.model.element.Modifier;
 import javax.lang.model.element.PackageElement;
+import javax.lang.model.element.RecordComponentElement;
 import javax.lang.model.element.TypeElement;
 import javax.lang.model.type.DeclaredType;
 import javax.lang.model.type.TypeMirror;
@@ -13,6 +16,9 @@ import javax.lang.model.util.Types;
 
 /** What the compiler knows of types, as a codec asks for it. */
 final class Shapes {
+    private static final List<Class<?>> PLAIN =
+            List.of(String.class, UUID.class, BigDecimal.class, Integer.class, Long.class, Double.class, Boolean.class);
+
     private final Types types;
 
     Shapes(Types types) {
@@ -56,6 +62,18 @@ final class Shapes {
         return record.getInterfaces().stream()
                 .flatMap(one -> element(one).stream())
                 .anyMatch(one -> isSealed(one) || isOneOfMany(one));
+    }
+
+    /** Whether a type has a value of its own in JSON. */
+    boolean isPlain(TypeMirror type) {
+        return PLAIN.stream().anyMatch(one -> is(type, one));
+    }
+
+    static List<? extends RecordComponentElement> components(TypeElement record) {
+        if (record.getKind() != ElementKind.RECORD) {
+            throw new IllegalArgumentException(record + " is no record");
+        }
+        return record.getRecordComponents();
     }
 
     /** For example "sign-settled". */
