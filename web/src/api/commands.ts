@@ -10,5 +10,6 @@ export function commandTo(call: string, change: CallChange): Command {
   return command
 }
 
+/** Sends a command, even if the page is left meanwhile: what it makes may be drawn already. */
 export const sent = (command: Command) =>
-  answer(() => api.POST('/api/commands', { body: { command, sentAt: Date.now() } }))
+  answer(() => api.POST('/api/commands', { body: { command, sentAt: Date.now() }, keepalive: true }))

@@ -6,7 +6,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.regex.Pattern;
 
 /** The screen of a call, as a technician uses it. */
@@ -203,6 +202,7 @@ record CallPage(Page page) {
         assertThat(panel().getByLabel("Gaps")).hasCount(0);
         touch("Close the call");
         assertThat(panel()).containsText("Closed at");
+        BrowserTest.kept(page);
     }
 
     private static Locator button(Page page, String name) {
@@ -216,11 +216,10 @@ record CallPage(Page page) {
     /** On a busy machine the application takes a while to find its database again, and says so. */
     static void tryAgainUntil(Page page, Locator done) {
         var again = button(page, "Try again");
-        var busy = page.locator("main[aria-busy=true]");
         for (int i = 0; i < 20 && again.isVisible(); i++) {
             again.click();
             page.waitForTimeout(500);
-            busy.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+            BrowserTest.kept(page);
         }
         assertThat(done).isVisible();
     }
