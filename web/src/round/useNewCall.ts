@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { useMutation } from '@tanstack/vue-query'
 import type { Ref } from 'vue'
-import { commandTo, sent } from '../api/commands'
+import { command } from '../api/commands'
 import { callKey, queryClient } from '../api/queries'
 import type { Call, Customer, Home, Machine } from '../api/types'
 import { useDraft } from '../ui/drafts'
@@ -63,7 +63,7 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const draft = useDraft(key, start())
   const knownHome = useDraft(`${key}:known`, !!visit)
   const adding = useMutation({
-    mutationFn: sent,
+    mutationFn: (send: () => Promise<Call>) => send(),
     onSuccess: async (call) => {
       queryClient.setQueryData(callKey(call.head.id), call)
       await queryClient.invalidateQueries({ queryKey: ['round'] })
@@ -71,10 +71,10 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
     },
   })
 
-  /** The call, as it is sent. */
+  /** The call, ready to be sent. */
   function written() {
     const { id, day, plannedAt, ...rest } = draft.value
-    return commandTo(id, {
+    return command(id, {
       kind: 'begin',
       day: day ? daysSince1970(day) : undefined,
       plannedAt: plannedAt ? minuteOfDay(plannedAt) : undefined,

@@ -25,7 +25,6 @@ public class ArchitectureTest {
                 .that()
                 .resideOutsideOfPackages(
                         "grimygasket.server.calls..",
-                        "grimygasket.server.device..",
                         "grimygasket.server.documents..",
                         "grimygasket.server.photos..",
                         "grimygasket.server.round..",

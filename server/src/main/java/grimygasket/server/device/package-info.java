@@ -1,2 +1,0 @@
-/** What a device holds of calls, so that it can conclude by itself. */
-package grimygasket.server.device;
