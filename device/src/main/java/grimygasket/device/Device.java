@@ -3,13 +3,13 @@ package grimygasket.device;
 import grimygasket.call.Begin;
 import grimygasket.call.Knowhow;
 import grimygasket.diagnosis.Assessment;
-import grimygasket.diagnosis.Recent;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Letterhead;
 import grimygasket.report.Letterhead.Addressee;
 import grimygasket.report.ReportOfCall;
 import grimygasket.state.CallState;
 import grimygasket.state.OnRound;
+import grimygasket.state.RecentAssessments;
 import grimygasket.state.Round;
 import java.util.HashMap;
 import java.util.List;
@@ -21,7 +21,7 @@ public final class Device {
     private static final Map<String, KindKnowhow> KNOWN = new HashMap<>();
 
     /** A day's calls, and some of their pasts. */
-    private static final Recent<Assessment> RECENT = new Recent<>(64);
+    private static final RecentAssessments RECENT = new RecentAssessments(64);
 
     private Device() {}
 
@@ -35,7 +35,7 @@ public final class Device {
     @JSExport
     public static String state(String question) {
         var asked = FormsCodec.readOfState(question);
-        return FormsCodec.write(state(asked.held(), asked.moment()));
+        return FormsCodec.write(state(asked.held(), asked.asker()));
     }
 
     /** What a command makes of a call. */
@@ -61,9 +61,7 @@ public final class Device {
     public static String round(String question) {
         var asked = FormsCodec.readOfRound(question);
         return FormsCodec.write(Round.of(
-                onRound(asked.ofDay()),
-                onRound(asked.leftOpen()),
-                asked.moment().now()));
+                onRound(asked.ofDay()), onRound(asked.leftOpen()), asked.asker().now()));
     }
 
     /** What the customer is given. */
@@ -71,21 +69,20 @@ public final class Device {
     public static String report(String question) {
         var asked = FormsCodec.readOfReport(question);
         var held = asked.held();
-        var moment = asked.moment();
+        var asker = asked.asker();
         var to = held.customer();
         var letterhead = new Letterhead(
                 asked.business(),
                 new Addressee(to.name(), to.street(), to.phone()),
                 asked.currency(),
-                moment.viewer().units(),
-                moment.zone());
-        return FormsCodec.write(ReportOfCall.of(state(held, moment), knowhow(held), letterhead, moment.now()));
+                asker.viewer().units(),
+                asker.zone());
+        return FormsCodec.write(ReportOfCall.of(state(held, asker), knowhow(held), letterhead, asker.now()));
     }
 
-    private static CallState state(Held held, Moment moment) {
+    private static CallState state(Held held, Asker asker) {
         var knowhow = knowhow(held);
-        return CallState.of(
-                held.call(), knowhow, assessment(held, knowhow), moment.viewer(), moment.now(), moment.zone());
+        return CallState.of(held.call(), knowhow, assessment(held, knowhow), asker.viewer(), asker.now(), asker.zone());
     }
 
     private static List<OnRound> onRound(List<Held> some) {
@@ -97,17 +94,8 @@ public final class Device {
                 .toList();
     }
 
-    /** Most of what is entered says nothing of the cause, and the same evidence is judged alike. */
     private static Assessment assessment(Held held, Knowhow knowhow) {
-        var call = held.call();
-        var van = held.circumstances().van();
-        return RECENT.of(
-                knowhow.pack(),
-                List.of(
-                        knowhow.machine(),
-                        call.evidence(knowhow, van),
-                        call.head().upkeep()),
-                () -> call.assessment(knowhow, van));
+        return RECENT.of(held.call(), knowhow, held.circumstances().van());
     }
 
     private static Knowhow knowhow(Held held) {

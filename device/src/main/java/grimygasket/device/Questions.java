@@ -10,7 +10,7 @@ final class Questions {
     private Questions() {}
 
     /** What follows from a call. */
-    record OfState(Held held, Moment moment) {}
+    record OfState(Held held, Asker asker) {}
 
     /** What a command makes of a call. */
     record OfCommand(Held held, Command command, Person by) {}
@@ -23,8 +23,8 @@ final class Questions {
     record OfBegin(Command command, Person by, String knowhow, int revision) {}
 
     /** A day's calls, and those of earlier days that are still open. */
-    record OfRound(List<Held> ofDay, List<Held> leftOpen, Moment moment) {}
+    record OfRound(List<Held> ofDay, List<Held> leftOpen, Asker asker) {}
 
     /** What the customer is given. */
-    record OfReport(Held held, Moment moment, String business, Currency currency) {}
+    record OfReport(Held held, Asker asker, String business, Currency currency) {}
 }

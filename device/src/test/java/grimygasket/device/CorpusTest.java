@@ -63,7 +63,7 @@ public class CorpusTest {
             round.add(whole(new RandomCall(kind, kinds.get(kind), 1000 * kind.length() + i), viewer(i)));
         }
         var asked = AskingCodec.write(new Questions.OfRound(
-                round.subList(0, 6), round.subList(6, 9), new Moment(viewer(0), 1_900_030_000_000L, 60)));
+                round.subList(0, 6), round.subList(6, 9), new Asker(viewer(0), 1_900_030_000_000L, 60)));
         same("round", asked, Device.round(asked));
     }
 
@@ -105,8 +105,8 @@ public class CorpusTest {
         same("state", asked, Device.state(asked));
     }
 
-    private static Moment now(Viewer viewer) {
-        return new Moment(viewer, 1_900_010_000_000L, -300);
+    private static Asker now(Viewer viewer) {
+        return new Asker(viewer, 1_900_010_000_000L, -300);
     }
 
     private void same(String name, String question, String here) throws IOException {

@@ -40,9 +40,8 @@ public final class Speed {
                 Outcome outcome = call.apply(
                         command, RandomCall.MAREN, held.circumstances().knowhow(knowhow, call));
                 call = RandomCall.after(call, outcome);
-                var moment = new Moment(new Viewer(Authority.LEAD, UnitSystem.METRIC), 1_900_010_000_000L, 0);
-                questions.add(
-                        new String[] {"state", AskingCodec.write(new Questions.OfState(made.held(call), moment))});
+                var asker = new Asker(new Viewer(Authority.LEAD, UnitSystem.METRIC), 1_900_010_000_000L, 0);
+                questions.add(new String[] {"state", AskingCodec.write(new Questions.OfState(made.held(call), asker))});
             }
         }
         Device.know(KIND, json);
