@@ -6,6 +6,7 @@ import grimygasket.pack.Pack;
 import grimygasket.units.Amount;
 import grimygasket.units.Estimate;
 import grimygasket.units.Figures;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import grimygasket.units.UnitSystem;
 import java.util.LinkedHashMap;
@@ -68,8 +69,10 @@ public record Expectation(Measure measure, Amount sound) {
     /** Flows and suctions by their share; a level by whether sound machines read so. */
     public Verdict verdict(Amount reading) {
         if (isShare()) {
-            return Verdict.ofFlow(Estimate.of(Quantity.SHARE, v -> v[0] / sound.value(), reading));
+            return Verdict.ofFlow(
+                    Estimate.of(Quantity.SHARE, Formula.of(measured -> measured / sound.value()), reading));
         }
-        return Verdict.within(Estimate.of(measure.quantity(), v -> v[0], reading), low(), high());
+        return Verdict.within(
+                Estimate.of(measure.quantity(), Formula.of(measured -> measured), reading), low(), high());
     }
 }

@@ -1,6 +1,7 @@
 package grimygasket.gauge;
 
 import grimygasket.pack.Rating;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
 import java.util.List;
@@ -33,9 +34,14 @@ final class AirPower extends Gauge {
     @Override
     public Judgement judge(Readings in) {
         var w = new Working(in);
-        var power = w.result("Air power", Quantity.POWER, v -> watts(v[0], v[1]), "flow", "suction");
+        var power = w.result("Air power", Quantity.POWER, Formula.of(AirPower::watts), "flow", "suction");
         var share = w.result(
-                "Share of the rated power", Quantity.SHARE, v -> watts(v[0], v[1]) / v[2], "flow", "suction", "rated");
+                "Share of the rated power",
+                Quantity.SHARE,
+                Formula.of((flow, suction, rated) -> watts(flow, suction) / rated),
+                "flow",
+                "suction",
+                "rated");
         w.line("0.117354 × " + Unit.CUBIC_FOOT_PER_MINUTE.show(in.value("flow")) + " × "
                 + Unit.INCH_OF_WATER.show(in.value("suction")) + " = " + w.show(power));
         w.line("Share: " + w.show(power) + " ÷ " + in.show("rated") + " = " + w.show(share));

@@ -8,6 +8,7 @@ import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
 import grimygasket.pack.Rating;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -54,13 +55,18 @@ final class DrainPump extends Gauge {
                 Hose.loss(in.value("length"), in.value("bore")));
         double normal = circuit.flow();
         var w = new Working(in);
-        var flow = w.result("Flow", Quantity.FLOW, v -> 60 * v[0] / v[1], "litres", "seconds");
+        var flow = w.result(
+                "Flow", Quantity.FLOW, Formula.of((litres, seconds) -> 60 * litres / seconds), "litres", "seconds");
         var share = w.result(
-                "Share of the normal flow", Quantity.SHARE, v -> 60 * v[0] / v[1] / normal, "litres", "seconds");
+                "Share of the normal flow",
+                Quantity.SHARE,
+                Formula.of((litres, seconds) -> 60 * litres / seconds / normal),
+                "litres",
+                "seconds");
         var open = w.result(
                 "One narrow place, open by",
                 Quantity.SHARE,
-                v -> Narrowing.open(STATIONS, circuit.resistance(60 * v[0] / v[1])),
+                Formula.of((litres, seconds) -> Narrowing.open(STATIONS, circuit.resistance(60 * litres / seconds))),
                 "litres",
                 "seconds");
         double resistance = circuit.resistance(flow.value());

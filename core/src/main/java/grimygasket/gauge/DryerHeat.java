@@ -5,6 +5,7 @@ import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
 import grimygasket.pack.Rating;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -54,11 +55,11 @@ final class DryerHeat extends Gauge {
             throw UnfitReadings.of(in.has("room") ? "outlet" : "room", "Both or neither: room and outlet.");
         }
         var w = new Working(in);
-        var flow = w.result("Air", Quantity.AIR_FLOW, v -> WarmAir.flow(v[0], v[1]), "speed", "diameter");
+        var flow = w.result("Air", Quantity.AIR_FLOW, Formula.of(WarmAir::flow), "speed", "diameter");
         var share = w.result(
                 "Share of the normal flow",
                 Quantity.SHARE,
-                v -> WarmAir.flow(v[0], v[1]) / v[2],
+                Formula.of((speed, diameter, normal) -> WarmAir.flow(speed, diameter) / normal),
                 "speed",
                 "diameter",
                 "normal");
@@ -70,7 +71,7 @@ final class DryerHeat extends Gauge {
         var rise = w.result(
                 "The element warms it by",
                 Quantity.RISE,
-                v -> WarmAir.rise(v[2], WarmAir.flow(v[0], v[1])),
+                Formula.of((speed, diameter, power) -> WarmAir.rise(power, WarmAir.flow(speed, diameter))),
                 "speed",
                 "diameter",
                 "power");
@@ -88,7 +89,8 @@ final class DryerHeat extends Gauge {
         if (!in.has("outlet")) {
             return null;
         }
-        var measured = w.result("It is warmer by", Quantity.RISE, v -> v[1] - v[0], "room", "outlet");
+        var measured = w.result(
+                "It is warmer by", Quantity.RISE, Formula.of((room, outlet) -> outlet - room), "room", "outlet");
         w.line("Measured: " + in.show("outlet") + " − " + in.show("room") + " = " + w.show(measured));
         if (in.value("outlet") >= TOO_HOT) {
             return "Too hot: off at once. The thermostat does not open, or the drum gets no air; lint burns. It is not run again "

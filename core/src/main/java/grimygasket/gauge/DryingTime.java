@@ -5,6 +5,7 @@ import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
 import grimygasket.pack.Rating;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -53,8 +54,13 @@ final class DryingTime extends Gauge {
                     "Air that leaves no damper than it came dries nothing: measure the outlet again, or the room is a sauna.");
         }
         var w = new Working(in);
-        var minutes =
-                w.result("Takes", Quantity.MINUTES, v -> minutes(v[0], v[1], v[2], in), "water", "flow", "outlet");
+        var minutes = w.result(
+                "Takes",
+                Quantity.MINUTES,
+                Formula.of((water, flow, leaves) -> minutes(water, flow, leaves, in)),
+                "water",
+                "flow",
+                "outlet");
         double air = WarmAir.kilogramsPerMinute(in.value("flow"));
         w.line("Air: " + in.show("flow") + " = " + in.show(Quantity.LAUNDRY, air) + " a minute");
         w.line("Each carries off " + in.show(Quantity.WEIGHT, 1000 * outlet) + " − "

@@ -2,6 +2,7 @@ package grimygasket.gauge;
 
 import grimygasket.pack.Rating;
 import grimygasket.units.Figures;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -40,7 +41,7 @@ final class DuctLength extends Gauge {
         var length = w.result(
                 "Counts as straight duct",
                 Quantity.LENGTH,
-                v -> equivalent(v[0], v[1], v[2], v[3]),
+                Formula.of(DuctLength::equivalent),
                 "straight",
                 "quarter",
                 "eighth",

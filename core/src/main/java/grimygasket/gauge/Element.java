@@ -2,6 +2,7 @@ package grimygasket.gauge;
 
 import grimygasket.gauge.Input.Option;
 import grimygasket.pack.Rating;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -44,10 +45,15 @@ final class Element extends Gauge {
         w.line("It should have " + in.show("voltage") + "² ÷ " + in.show("power") + " = "
                 + in.show(Quantity.RESISTANCE, right));
         if (in.value("ohms") > 0) {
-            var power = w.result("Makes", Quantity.POWER, v -> v[1] * v[1] / v[0], "ohms", "voltage");
+            var power = w.result(
+                    "Makes",
+                    Quantity.POWER,
+                    Formula.of((ohms, voltage) -> voltage * voltage / ohms),
+                    "ohms",
+                    "voltage");
             w.line("It makes " + in.show("voltage") + "² ÷ " + in.show("ohms") + " = " + w.show(power));
         }
-        var share = w.compute(Quantity.SHARE, v -> v[0] / right, "ohms");
+        var share = w.compute(Quantity.SHARE, Formula.of(ohms -> ohms / right), "ohms");
         if (in.option("cutout").id().equals("open")) {
             return w.judge(
                     Verdict.BAD,

@@ -2,6 +2,7 @@ package grimygasket.gauge;
 
 import grimygasket.pack.Rating;
 import grimygasket.units.Estimate;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -36,9 +37,19 @@ final class Fill extends Gauge {
             throw UnfitReadings.of(in.has("in") ? "inSeconds" : "in", "Both or neither: litres and their time.");
         }
         var w = new Working(in);
-        var tap = w.result("The tap gives", Quantity.FLOW, v -> 60 * v[0] / v[1], "litres", "seconds");
+        var tap = w.result(
+                "The tap gives",
+                Quantity.FLOW,
+                Formula.of((litres, seconds) -> 60 * litres / seconds),
+                "litres",
+                "seconds");
         w.line("Tap: " + in.show("litres") + " ÷ " + in.show("seconds") + " = " + w.show(tap));
-        var tapShare = w.compute(Quantity.SHARE, v -> 60 * v[0] / v[1] / v[2], "litres", "seconds", "rated");
+        var tapShare = w.compute(
+                Quantity.SHARE,
+                Formula.of((litres, seconds, rated) -> 60 * litres / seconds / rated),
+                "litres",
+                "seconds",
+                "rated");
         w.line("Of the rated fill: " + w.show(tap) + " ÷ " + in.show("rated") + " = " + w.show(tapShare));
         if (!in.has("in")) {
             w.result("Share of the rated fill", tapShare);
@@ -46,9 +57,19 @@ final class Fill extends Gauge {
             var verdict = Verdict.ofFlow(tapShare);
             return w.judge(verdict, ofTap(verdict, w.show(tapShare)), null);
         }
-        var machine = w.result("The machine takes", Quantity.FLOW, v -> 60 * v[0] / v[1], "in", "inSeconds");
+        var machine = w.result(
+                "The machine takes",
+                Quantity.FLOW,
+                Formula.of((litres, seconds) -> 60 * litres / seconds),
+                "in",
+                "inSeconds");
         var share = w.result(
-                "Share of the rated fill", Quantity.SHARE, v -> 60 * v[0] / v[1] / v[2], "in", "inSeconds", "rated");
+                "Share of the rated fill",
+                Quantity.SHARE,
+                Formula.of((litres, seconds, rated) -> 60 * litres / seconds / rated),
+                "in",
+                "inSeconds",
+                "rated");
         w.line("Machine: " + in.show("in") + " ÷ " + in.show("inSeconds") + " = " + w.show(machine) + ", "
                 + w.show(share) + " of " + in.show("rated"));
         fillTime(w, in, machine.value());

@@ -5,6 +5,7 @@ import grimygasket.flow.Suction;
 import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -40,8 +41,18 @@ final class FilterLoading extends Gauge {
                     "without", "Weaker without the filter than with it: the two are swapped, or the lid was not shut.");
         }
         var w = new Working(in);
-        var open = w.result("Filter, open by", Quantity.SHARE, v -> open(v[0] / v[1]), "with", "without");
-        var share = w.result("Suction that gets through it", Quantity.SHARE, v -> v[0] / v[1], "with", "without");
+        var open = w.result(
+                "Filter, open by",
+                Quantity.SHARE,
+                Formula.of((with, without) -> open(with / without)),
+                "with",
+                "without");
+        var share = w.result(
+                "Suction that gets through it",
+                Quantity.SHARE,
+                Formula.of((with, without) -> with / without),
+                "with",
+                "without");
         w.line("Through it: " + in.show("with") + " ÷ " + in.show("without") + " = " + w.show(share));
         w.line("Two orifices in series give that share when the filter is " + w.show(open) + " open");
         var verdict = Verdict.ofMore(open, BAD, WATCH);

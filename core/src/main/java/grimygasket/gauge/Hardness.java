@@ -6,6 +6,7 @@ import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
 import grimygasket.units.Estimate;
 import grimygasket.units.Figures;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
 import java.util.List;
@@ -61,7 +62,12 @@ final class Hardness extends Gauge {
         var w = new Working(in);
         double middle = MIDDLE_GRAMS[(int) in.value("machine")];
         double soil = SOIL[(int) in.value("soil")];
-        var dose = w.result("Detergent", Quantity.WEIGHT, v -> middle * factor(v[0]) * soil * v[1], "hardness", "load");
+        var dose = w.result(
+                "Detergent",
+                Quantity.WEIGHT,
+                Formula.of((hardness, load) -> middle * factor(hardness) * soil * load),
+                "hardness",
+                "load");
         double hardness = in.value("hardness");
         int rinseAid = rinseAid(hardness);
         if (in.option("machine").id().equals("dishwasher")) {
@@ -73,7 +79,7 @@ final class Hardness extends Gauge {
                 + Unit.FRENCH_DEGREE.show(hardness) + " = " + Unit.MILLIMOLE_PER_LITRE.show(hardness));
         w.line("Dose: " + in.show(Quantity.WEIGHT, middle) + " × " + Figures.show(factor(hardness)) + " for hardness × "
                 + Figures.show(soil) + " for soil × " + in.show("load") + " load = " + w.show(dose));
-        var verdict = Verdict.ofLess(w.compute(Quantity.HARDNESS, v -> v[0], "hardness"), 120, HARD);
+        var verdict = Verdict.ofLess(w.compute(Quantity.HARDNESS, Formula.of(found -> found), "hardness"), 120, HARD);
         return w.judge(
                 verdict, sentence(hardness), "the classes soft, medium, hard, very hard", picture(in, middle, soil));
     }

@@ -3,6 +3,7 @@ package grimygasket.gauge;
 import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -39,19 +40,19 @@ final class HotSupply extends Gauge {
         var mix = w.result(
                 "First fill without running the tap",
                 Quantity.TEMPERATURE,
-                v -> mix(v[0], v[1], litres(v[2], v[3]), v[4]),
+                Formula.of((hot, cold, length, bore, fill) -> mix(hot, cold, litres(length, bore), fill)),
                 "hot",
                 "cold",
                 "length",
                 "bore",
                 "fill");
-        var litres = w.result("Run off first", Quantity.VOLUME, v -> litres(v[0], v[1]), "length", "bore");
+        var litres = w.result("Run off first", Quantity.VOLUME, Formula.of(HotSupply::litres), "length", "bore");
         double stands = Math.min(litres.value(), in.value("fill"));
         w.line("In the pipe: π × (" + in.show("bore") + " ÷ 2)² × " + in.show("length") + " = " + w.show(litres));
         w.line("Mix: (" + in.show(Quantity.VOLUME, stands) + " at " + in.show("cold") + " + "
                 + in.show(Quantity.VOLUME, in.value("fill") - stands) + " at " + in.show("hot") + ") ÷ "
                 + in.show("fill") + " = " + w.show(mix));
-        var supply = w.compute(Quantity.TEMPERATURE, v -> v[0], "hot");
+        var supply = w.compute(Quantity.TEMPERATURE, Formula.of(hot -> hot), "hot");
         var verdict = Verdict.ofMore(supply, STILL_WORKS, LIMIT - 0.5);
         return w.judge(
                 verdict,

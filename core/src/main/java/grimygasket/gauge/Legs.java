@@ -2,6 +2,7 @@ package grimygasket.gauge;
 
 import grimygasket.pack.Rating;
 import grimygasket.units.Estimate;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -41,7 +42,12 @@ final class Legs extends Gauge {
         var w = new Working(in);
         double half = in.value("rated") / 2;
         var power = w.result(
-                "The element gets", Quantity.POWER, v -> v[1] * v[0] * v[0] / v[2] / v[2], "across", "power", "rated");
+                "The element gets",
+                Quantity.POWER,
+                Formula.of((across, made, rated) -> made * across * across / rated / rated),
+                "across",
+                "power",
+                "rated");
         w.line("Element: " + in.show("power") + " × (" + in.show("across") + " ÷ " + in.show("rated") + ")² = "
                 + w.show(power));
         w.line("Each leg should be " + in.show("rated") + " ÷ 2 = " + in.show(Quantity.VOLTAGE, half));

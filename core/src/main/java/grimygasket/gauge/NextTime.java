@@ -2,6 +2,7 @@ package grimygasket.gauge;
 
 import grimygasket.cadence.Dirt;
 import grimygasket.units.Figures;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -41,9 +42,10 @@ final class NextTime extends Gauge {
         var next = w.result(
                 "Next time in",
                 Quantity.DAYS,
-                v -> Math.min(limit, new Dirt(elapsed, Math.min(1, Math.max(0.01, v[0]))).blend(calendar, times)),
+                Formula.of(found ->
+                        Math.min(limit, new Dirt(elapsed, Math.min(1, Math.max(0.01, found))).blend(calendar, times))),
                 "found");
-        var loads = w.compute(Quantity.COUNT, v -> next.value() * v[0] / DAYS_A_WEEK, "loads");
+        var loads = w.compute(Quantity.COUNT, Formula.of(aWeek -> next.value() * aWeek / DAYS_A_WEEK), "loads");
         w.result("Or after so many loads", loads);
         double byDirt = elapsed * Dirt.THRESHOLD / in.value("found");
         w.line("By the dirt: " + in.show("days") + " × 50% ÷ " + in.show("found") + " = "

@@ -9,6 +9,7 @@ import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
 import grimygasket.units.Estimate;
 import grimygasket.units.Figures;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -49,7 +50,8 @@ final class Occlusion extends Gauge {
         double sag = SAG[path];
         int stations = STATIONS[path];
         var w = new Working(in);
-        var left = w.result("Flow that is left", Quantity.SHARE, v -> left(v[0], sag, stations), "blocked");
+        var left = w.result(
+                "Flow that is left", Quantity.SHARE, Formula.of(blocked -> left(blocked, sag, stations)), "blocked");
         double resistance = Narrowing.resistance(stations, 1 - Math.min(1, in.value("blocked")));
         for (double worse : new double[] {0.5, 0.8, 0.95}) {
             w.result(

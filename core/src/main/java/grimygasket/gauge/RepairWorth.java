@@ -2,8 +2,10 @@ package grimygasket.gauge;
 
 import grimygasket.money.RepairOrReplace;
 import grimygasket.units.Figures;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /** Repair or replace. */
 final class RepairWorth extends Gauge {
@@ -34,9 +36,9 @@ final class RepairWorth extends Gauge {
     public Judgement judge(Readings in) {
         var w = new Working(in);
         String[] ids = {"cost", "elseChance", "elseCost", "price", "age", "life"};
-        var ratio = w.compute(Quantity.SHARE, v -> of(v).ratio(), ids);
-        w.result("Repair, for each year", Quantity.MONEY, v -> of(v).repairAYear(), ids);
-        w.result("A new one, for each year", Quantity.MONEY, v -> of(v).replaceAYear(), ids);
+        var ratio = w.compute(Quantity.SHARE, formula(RepairOrReplace::ratio), ids);
+        w.result("Repair, for each year", Quantity.MONEY, formula(RepairOrReplace::repairAYear), ids);
+        w.result("A new one, for each year", Quantity.MONEY, formula(RepairOrReplace::replaceAYear), ids);
         w.result("Repair against a new one", ratio);
         var plain = RepairOrReplace.of(
                 in.value("cost"),
@@ -54,8 +56,9 @@ final class RepairWorth extends Gauge {
         return w.judge(verdict, sentence(verdict), "a new machine's cost for each year", null);
     }
 
-    private static RepairOrReplace of(double[] v) {
-        return RepairOrReplace.of(v[0], v[1], v[2], v[3], v[4], v[5]);
+    private static Formula formula(ToDoubleFunction<RepairOrReplace> figure) {
+        return Formula.of((cost, elseChance, elseCost, price, age, life) ->
+                figure.applyAsDouble(RepairOrReplace.of(cost, elseChance, elseCost, price, age, life)));
     }
 
     private static String sentence(Verdict verdict) {

@@ -1,6 +1,7 @@
 package grimygasket.gauge;
 
 import grimygasket.pack.Rating;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -34,8 +35,8 @@ final class RunTime extends Gauge {
     public Judgement judge(Readings in) {
         var w = new Working(in);
         double full = minutes(in.value("charge"), in.value("voltage"), in.value("power"));
-        var share = w.result("Of its charge is left", Quantity.SHARE, v -> v[0] / full, "minutes");
-        w.result("New, it runs", Quantity.MINUTES, v -> minutes(v[0], v[1], v[2]), "charge", "voltage", "power");
+        var share = w.result("Of its charge is left", Quantity.SHARE, Formula.of(minutes -> minutes / full), "minutes");
+        w.result("New, it runs", Quantity.MINUTES, Formula.of(RunTime::minutes), "charge", "voltage", "power");
         w.line("New: " + in.show("charge") + " × " + in.show("voltage") + " × 0.9 × 60 ÷ " + in.show("power") + " = "
                 + in.show(Quantity.MINUTES, full));
         w.line("Left: " + in.show("minutes") + " ÷ " + in.show(Quantity.MINUTES, full) + " = " + w.show(share));

@@ -1,6 +1,7 @@
 package grimygasket.gauge;
 
 import grimygasket.pack.Rating;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -31,11 +32,21 @@ final class SealedSuction extends Gauge {
     @Override
     public Judgement judge(Readings in) {
         var w = new Working(in);
-        var share = w.result("Share of the rated suction", Quantity.SHARE, v -> v[0] / v[1], "inlet", "rated");
+        var share = w.result(
+                "Share of the rated suction",
+                Quantity.SHARE,
+                Formula.of((inlet, rated) -> inlet / rated),
+                "inlet",
+                "rated");
         w.line("Inlet: " + in.show("inlet") + " ÷ " + in.show("rated") + " = " + w.show(share));
         var verdict = Verdict.ofMore(share, BAD, WATCH);
         if (in.has("head") && in.value("inlet") > 0) {
-            var reaches = w.result("Of that reaches the head", Quantity.SHARE, v -> v[0] / v[1], "head", "inlet");
+            var reaches = w.result(
+                    "Of that reaches the head",
+                    Quantity.SHARE,
+                    Formula.of((head, inlet) -> head / inlet),
+                    "head",
+                    "inlet");
             w.line("Head: " + in.show("head") + " ÷ " + in.show("inlet") + " = " + w.show(reaches));
             var onTheWay = Verdict.ofMore(reaches, BAD, WATCH);
             if (verdict == Verdict.GOOD && onTheWay != Verdict.GOOD) {

@@ -1,6 +1,7 @@
 package grimygasket.gauge;
 
 import grimygasket.units.Estimate;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;
 
@@ -32,7 +33,8 @@ final class WaterLeft extends Gauge {
         var litres = w.result(
                 "Water",
                 Quantity.VOLUME,
-                v -> ResidualWater.of(v[0], v[1], v[2]).litres(),
+                Formula.of((area, level, hose) ->
+                        ResidualWater.of(area, level, hose).litres()),
                 "area",
                 "level",
                 "hose");

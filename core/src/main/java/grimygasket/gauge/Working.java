@@ -3,10 +3,10 @@ package grimygasket.gauge;
 import grimygasket.gauge.Judgement.Result;
 import grimygasket.units.Amount;
 import grimygasket.units.Estimate;
+import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.ToDoubleFunction;
 
 /** Collects what a gauge computes, with the arithmetic as it would be written down. */
 final class Working {
@@ -19,7 +19,7 @@ final class Working {
     }
 
     /** Computes something from inputs, spreads included. */
-    Estimate compute(Quantity quantity, ToDoubleFunction<double[]> formula, String... inputs) {
+    Estimate compute(Quantity quantity, Formula formula, String... inputs) {
         var amounts = new Amount[inputs.length];
         for (int i = 0; i < inputs.length; i++) {
             amounts[i] = in.amount(inputs[i]);
@@ -28,7 +28,7 @@ final class Working {
     }
 
     /** The same, kept as a result. */
-    Estimate result(String name, Quantity quantity, ToDoubleFunction<double[]> formula, String... inputs) {
+    Estimate result(String name, Quantity quantity, Formula formula, String... inputs) {
         var value = compute(quantity, formula, inputs);
         results.add(new Result(name, value));
         return value;

@@ -4,7 +4,7 @@ package grimygasket.units;
  * A measured value.
  *
  * @param value in the quantity's base unit
- * @param spread its standard deviation in the same unit, 0 or more
+ * @param spread its standard uncertainty (JCGM 100:2008, 2.3.1) in the same unit, 0 or more
  */
 public record Amount(Quantity quantity, double value, double spread) {
     public Amount {

@@ -1,7 +1,5 @@
 package grimygasket.units;
 
-import java.util.function.ToDoubleFunction;
-
 /**
  * A computed value with the interval that holds the true one in 95 of 100 cases.
  *
@@ -34,14 +32,14 @@ public record Estimate(Quantity quantity, double value, double low, double high)
      * <p>Source: first-order reliability method, Hasofer and Lind, Exact and invariant second-moment code format, 1974;
      * for a straight function it is the law of propagation of uncertainty, JCGM 100:2008, section 5.1.2.
      *
-     * @param function of the values in the order of the inputs, in base units; finite wherever they can lie
+     * @param formula of the values in the order of the inputs, in base units; finite wherever they can lie
      */
-    public static Estimate of(Quantity quantity, ToDoubleFunction<double[]> function, Amount... inputs) {
+    public static Estimate of(Quantity quantity, Formula formula, Amount... inputs) {
         var at = new double[inputs.length];
         for (int i = 0; i < at.length; i++) {
             at[i] = inputs[i].value();
         }
-        double value = function.applyAsDouble(at);
+        double value = formula.at(at);
         var pull = new double[at.length];
         double squares = 0;
         for (int i = 0; i < at.length; i++) {
@@ -49,7 +47,7 @@ public record Estimate(Quantity quantity, double value, double low, double high)
             if (spread > 0) {
                 // As far out as the interval reaches: nearer by, a function that is cut off at its end may seem level.
                 double far = COVERAGE * spread;
-                pull[i] = (moved(function, at, i, far) - moved(function, at, i, -far)) / 2;
+                pull[i] = (moved(formula, at, i, far) - moved(formula, at, i, -far)) / 2;
                 squares += pull[i] * pull[i];
             }
         }
@@ -63,14 +61,14 @@ public record Estimate(Quantity quantity, double value, double low, double high)
             up[i] += step;
             down[i] -= step;
         }
-        double a = function.applyAsDouble(down);
-        double b = function.applyAsDouble(up);
+        double a = formula.at(down);
+        double b = formula.at(up);
         return new Estimate(quantity, value, Math.min(value, Math.min(a, b)), Math.max(value, Math.max(a, b)));
     }
 
-    private static double moved(ToDoubleFunction<double[]> function, double[] at, int input, double by) {
+    private static double moved(Formula formula, double[] at, int input, double by) {
         var there = at.clone();
         there[input] += by;
-        return function.applyAsDouble(there);
+        return formula.at(there);
     }
 }
