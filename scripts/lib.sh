@@ -87,11 +87,12 @@ run_logged() {
   fail "$what failed: the reason is above, all of it in ${log#"$root"/}."
 }
 
-build_web() { # LOG: packages as locked, then types, then the page
+build_web() { # LOG: packages as locked, the core for the browser, then types, then the page
   if [ ! -e "$root/web/node_modules/.package-lock.json" ] ||
     [ "$root/web/package-lock.json" -nt "$root/web/node_modules/.package-lock.json" ]; then
     run_logged "$1" "Fetching the page's packages" npm --prefix "$root/web" ci --no-audit --no-fund
     touch "$root/web/node_modules/.package-lock.json"
   fi
+  run_logged "$1" "Building the core for the browser" mvn -B -q -f "$root/pom.xml" -pl device -am process-classes
   run_logged "$1" "Building the page" npm --prefix "$root/web" run build
 }

@@ -6,6 +6,7 @@ export type Article = Schemas['Article']
 export type Assessment = Schemas['Assessment']
 export type Business = Schemas['Business']
 export type Call = Schemas['CallView']
+export type CallState = Omit<Call, 'customer' | 'beside' | 'earlier' | 'shelf' | 'family'>
 export type Caution = Schemas['Caution']
 export type Change = Schemas['PieceChange']
 export type Check = Schemas['Check']
@@ -24,6 +25,7 @@ export type Gauge = Schemas['GaugeView']
 export type GaugeInput = Schemas['InputView']
 export type Finding = Schemas['Finding']
 export type Found = Schemas['Found']
+export type HeldCall = Schemas['HeldCall']
 export type Heard = Schemas['Heard']
 export type Hit = Schemas['Hit']
 export type Home = Schemas['Home']
@@ -36,11 +38,24 @@ export type JobLine = Schemas['JobLine']
 export type Laid = Schemas['Laid']
 export type Layer = Schemas['Layer']
 export type Machine = Schemas['CallMachine']
+/** Who asks the core, and when. */
+export interface Moment {
+  viewer: { rank: Person['rank']; units: Session['units'] }
+  now: number
+  /** Minutes that the clocks here are ahead of universal time. */
+  offset: number
+}
 export type Note = Schemas['Note']
 export type Outcome = Schemas['Outcome']
 export type Pack = Schemas['Pack']
 export type PartUse = Schemas['PartUse']
 export type PathState = Schemas['PathState']
+/** Who makes a command. */
+export interface Person {
+  account: string
+  name: string
+  rank: 'TECHNICIAN' | 'LEAD'
+}
 export type Picture = Schemas['PictureView']
 export type Piece = Schemas['Piece']
 export type PracticeMeter = Schemas['PracticeMeter']
@@ -49,6 +64,7 @@ export type ProofRun = Schemas['ProofRun']
 export type Quantity = GaugeInput['quantity']
 export type Rating = NonNullable<GaugeInput['rating']>
 export type Reading = Schemas['Reading']
+export type RecordOfCall = Schemas['Call']
 export type Remedy = Schemas['Remedy']
 export type Report = Schemas['Report']
 export type Revision = Schemas['Revision']

@@ -1,35 +1,61 @@
 import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
-import { computed, type Ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import { answer, putFile } from '../api/client'
-import { command } from '../api/commands'
+import { commandTo, sent } from '../api/commands'
 import { device, nextSeq, sentHere } from '../api/device'
 import { Problem } from '../api/problem'
 import { callKey, queryClient, useSession } from '../api/queries'
 import { daysSince1970, minuteOfDay } from '../ui/format'
-import type { Call, CallChange, Entry, Finding, JobLine, Line, PartUse, Rating, Typed } from '../api/types'
+import { useDevice } from './useDevice'
+import type {
+  Call,
+  CallChange,
+  Command,
+  Entry,
+  Finding,
+  JobLine,
+  Line,
+  PartUse,
+  Rating,
+  Typed,
+} from '../api/types'
 
 /** Something to be done on a call, as it is sent; sent again, it is the same and does nothing twice. */
 interface Sending {
   send: () => Promise<Call>
+  /** What is sent, where this device can tell what comes of it. */
+  command?: Command
   /** What was to be settled, to be shown beside what somebody else has settled. */
   mine?: Finding
 }
 
-/** Everything that can be done on a call. What does not go through is kept, so that it can be tried again. */
-export function useCallActions(callId: Ref<string>) {
+/**
+ * Everything that can be done on a call. What does not go through is kept, so that it can be tried again.
+ *
+ * @param version of the call that is shown; without one nothing is drawn before the server has answered
+ */
+export function useCallActions(callId: Ref<string>, version: Ref<number | undefined> = ref()) {
   const { data: session } = useSession()
   const units = () => session.value?.units ?? 'METRIC'
+  const onDevice = useDevice(callId, version)
   const mutation = useMutation(
     {
       mutationFn: ({ send }: Sending) => send(),
       // A reading of the call that is still under way would put back what this changes.
-      onMutate: () => queryClient.cancelQueries({ queryKey: callKey(callId.value) }),
-      onSuccess: (call) => {
+      onMutate: async ({ command }) => {
+        await queryClient.cancelQueries({ queryKey: callKey(callId.value) })
+        return onDevice.draw(command)
+      },
+      onSuccess: (call, _, drawn) => {
+        onDevice.answered(drawn)
         queryClient.setQueryData(callKey(callId.value), call)
         void queryClient.invalidateQueries({ queryKey: ['round'] })
       },
-      onError: (error) => error instanceof Problem && error.kind === 'stale' && !error.theirs && refresh(),
+      onError: (error, _, drawn) => {
+        onDevice.undraw(drawn)
+        if (error instanceof Problem && error.kind === 'stale' && !error.theirs) return refresh()
+      },
     },
     queryClient,
   )
@@ -46,7 +72,10 @@ export function useCallActions(callId: Ref<string>) {
       () => false,
     )
 
-  const send = (change: CallChange, mine?: Finding) => run({ send: command(callId.value, change), mine })
+  function send(change: CallChange, mine?: Finding) {
+    const command = commandTo(callId.value, change)
+    return run({ send: () => sent(command), command, mine })
+  }
 
   /** Enters what was seen, checked or done. */
   const settle = (finding: Finding) => send({ kind: 'settle', finding }, finding)

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { useMutation } from '@tanstack/vue-query'
 import type { Ref } from 'vue'
-import { command } from '../api/commands'
+import { commandTo, sent } from '../api/commands'
 import { callKey, queryClient } from '../api/queries'
 import type { Call, Customer, Home, Machine } from '../api/types'
 import { useDraft } from '../ui/drafts'
@@ -63,7 +63,7 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const draft = useDraft(key, start())
   const knownHome = useDraft(`${key}:known`, !!visit)
   const adding = useMutation({
-    mutationFn: (send: () => Promise<Call>) => send(),
+    mutationFn: sent,
     onSuccess: async (call) => {
       queryClient.setQueryData(callKey(call.head.id), call)
       await queryClient.invalidateQueries({ queryKey: ['round'] })
@@ -71,10 +71,10 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
     },
   })
 
-  /** The call, ready to be sent. */
+  /** The call, as it is sent. */
   function written() {
     const { id, day, plannedAt, ...rest } = draft.value
-    return command(id, {
+    return commandTo(id, {
       kind: 'begin',
       day: day ? daysSince1970(day) : undefined,
       plannedAt: plannedAt ? minuteOfDay(plannedAt) : undefined,

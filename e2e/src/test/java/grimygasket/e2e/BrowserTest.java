@@ -3,6 +3,7 @@ package grimygasket.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
@@ -104,7 +105,14 @@ abstract class BrowserTest {
                 """.formatted(call.substring(call.lastIndexOf('/') + 1)));
     }
 
+    /** Waits until what is drawn on a page is kept. */
+    static void kept(Page page) {
+        page.locator("main[aria-busy=true]")
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+    }
+
     String[] column(String sql) {
+        chromium.pages().forEach(BrowserTest::kept);
         return installation.rows(sql).stream().map(row -> String.join(" ", row)).toArray(String[]::new);
     }
 }

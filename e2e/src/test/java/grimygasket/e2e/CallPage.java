@@ -202,6 +202,7 @@ record CallPage(Page page) {
         assertThat(panel().getByLabel("Gaps")).hasCount(0);
         touch("Close the call");
         assertThat(panel()).containsText("Closed at");
+        BrowserTest.kept(page);
     }
 
     private static Locator button(Page page, String name) {
@@ -215,10 +216,10 @@ record CallPage(Page page) {
     /** On a busy machine the application takes a while to find its database again, and says so. */
     static void tryAgainUntil(Page page, Locator done) {
         var again = button(page, "Try again");
-        for (int i = 0; i < 20 && !done.isVisible(); i++) {
+        for (int i = 0; i < 20 && again.isVisible(); i++) {
             again.click();
             page.waitForTimeout(500);
-            done.or(again).first().waitFor();
+            BrowserTest.kept(page);
         }
         assertThat(done).isVisible();
     }

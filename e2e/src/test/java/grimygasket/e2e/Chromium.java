@@ -44,6 +44,13 @@ final class Chromium implements AutoCloseable {
                 .setLocale("en-GB"));
     }
 
+    /** All that are open. */
+    List<Page> pages() {
+        return browser.contexts().stream()
+                .flatMap(profile -> profile.pages().stream())
+                .toList();
+    }
+
     /** Ends all profiles: pages that nobody looks at would go on working. */
     void closeProfiles() {
         List.copyOf(browser.contexts()).forEach(BrowserContext::close);

@@ -77,6 +77,7 @@ public class MishapsTest extends BrowserTest {
         choose(first, "Lift the air gap's cap and look");
         button(first, "Clear").click();
         assertThat(first.getByLabel("So far")).containsText("Clear");
+        kept(first);
 
         button(second, "Something in it").click();
         var notice = second.getByText("This was answered on another screen meanwhile.");

@@ -25,6 +25,7 @@ public class ArchitectureTest {
                 .that()
                 .resideOutsideOfPackages(
                         "grimygasket.server.calls..",
+                        "grimygasket.server.device..",
                         "grimygasket.server.documents..",
                         "grimygasket.server.photos..",
                         "grimygasket.server.round..",
