@@ -2,8 +2,13 @@ package grimygasket.device;
 
 import grimygasket.call.Begin;
 import grimygasket.call.Knowhow;
+import grimygasket.device.Answers.Became;
 import grimygasket.diagnosis.Assessment;
+import grimygasket.gauge.Gauges;
+import grimygasket.gauge.Readings;
+import grimygasket.gauge.UnfitReadings;
 import grimygasket.pack.KindKnowhow;
+import grimygasket.pack.Ratings;
 import grimygasket.report.Letterhead;
 import grimygasket.report.Letterhead.Addressee;
 import grimygasket.report.ReportOfCall;
@@ -11,9 +16,13 @@ import grimygasket.state.CallState;
 import grimygasket.state.OnRound;
 import grimygasket.state.RecentAssessments;
 import grimygasket.state.Round;
+import grimygasket.wording.GaugeView;
+import grimygasket.wording.JudgementView;
+import grimygasket.words.Lexicon;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSExport;
 
 /** The core, for the browser: every question is JSON, and so is every answer. */
@@ -22,6 +31,8 @@ public final class Device {
 
     /** A day's calls, and some of their pasts. */
     private static final RecentAssessments RECENT = new RecentAssessments(64);
+
+    private static final int MOST_FOUND = 20;
 
     private Device() {}
 
@@ -43,7 +54,7 @@ public final class Device {
     public static String apply(String question) {
         var asked = FormsCodec.readOfCommand(question);
         var held = asked.held();
-        return FormsCodec.write(held.call().apply(asked.command(), asked.by(), knowhow(held)));
+        return FormsCodec.write(Became.of(held.call().apply(asked.command(), asked.by(), knowhow(held))));
     }
 
     /** What a command to begin a call makes. */
@@ -53,7 +64,58 @@ public final class Device {
         var begin = (Begin) asked.command().change();
         var on = begin.machine();
         var pack = known(asked.knowhow()).of(on.maker(), on.model()).pack();
-        return FormsCodec.write(begin.begun(asked.command(), asked.by(), pack, asked.revision()));
+        return FormsCodec.write(Became.of(begin.begun(asked.command(), asked.by(), pack, asked.revision())));
+    }
+
+    /** A step of a call's plan, for whoever takes it out of turn. */
+    @JSExport
+    public static String step(String question) {
+        var asked = FormsCodec.readOfStep(question);
+        var plan = assessment(asked.held(), knowhow(asked.held())).plan();
+        return FormsCodec.write(
+                new Answers.OfStep(plan.step(asked.kind(), asked.id()).orElse(null)));
+    }
+
+    /** Every gauge, in somebody's units. */
+    @JSExport
+    public static String gauges(String question) {
+        var asked = FormsCodec.readOfGauges(question);
+        var ratings = ratings(asked.held());
+        return FormsCodec.write(new Answers.AllGauges(Gauges.ALL.stream()
+                .map(gauge -> GaugeView.of(gauge, ratings, asked.units()))
+                .toList()));
+    }
+
+    /** What is entered at a gauge, judged. */
+    @JSExport
+    public static String judge(String question) {
+        var asked = FormsCodec.readOfGauge(question);
+        var gauge = Gauges.of(asked.gauge());
+        try {
+            var readings = Readings.of(gauge.inputs(), asked.inputs(), ratings(asked.held()), asked.units());
+            return FormsCodec.write(
+                    new Answers.Judged(JudgementView.of(gauge, gauge.judge(readings), asked.units()), null, Map.of()));
+        } catch (UnfitReadings e) {
+            return FormsCodec.write(new Answers.Judged(null, e.getMessage(), e.problems()));
+        }
+    }
+
+    private static Ratings ratings(@Nullable Held held) {
+        return held == null ? Ratings.NONE : knowhow(held).machine().ratings();
+    }
+
+    /** What has every word that was typed. */
+    @JSExport
+    public static String found(String question) {
+        var asked = FormsCodec.readOfWords(question);
+        return FormsCodec.write(new Answers.Found(lexicon(asked).find(asked.text(), MOST_FOUND)));
+    }
+
+    /** What a complaint speaks of. */
+    @JSExport
+    public static String heard(String question) {
+        var asked = FormsCodec.readOfWords(question);
+        return FormsCodec.write(new Answers.AllHeard(lexicon(asked).heard(asked.text())));
     }
 
     /** A day's calls. */
@@ -100,6 +162,14 @@ public final class Device {
 
     private static Knowhow knowhow(Held held) {
         return held.circumstances().knowhow(known(held.knowhow()), held.call());
+    }
+
+    private static Lexicon lexicon(Questions.OfWords asked) {
+        var known = known(asked.knowhow());
+        var codes = known.codes().stream()
+                .filter(code -> code.maker().equalsIgnoreCase(asked.maker()))
+                .toList();
+        return Lexicon.of(known.pack(), asked.features(), codes);
     }
 
     private static KindKnowhow known(String name) {

@@ -1,6 +1,5 @@
 package grimygasket.device;
 
-import grimygasket.call.Outcome;
 import grimygasket.codec.Json;
 import grimygasket.diagnosis.StepReason;
 import grimygasket.pack.KindKnowhow;
@@ -19,9 +18,23 @@ import grimygasket.wording.StepReasons;
             Questions.OfCommand.class,
             Questions.OfBegin.class,
             Questions.OfRound.class,
-            Questions.OfReport.class
+            Questions.OfReport.class,
+            Questions.OfGauge.class,
+            Questions.OfGauges.class,
+            Questions.OfStep.class,
+            Questions.OfWords.class
         },
-        writes = {CallState.class, Outcome.class, Round.class, Report.class})
+        writes = {
+            CallState.class,
+            Round.class,
+            Report.class,
+            Answers.Became.class,
+            Answers.AllGauges.class,
+            Answers.Judged.class,
+            Answers.OfStep.class,
+            Answers.Found.class,
+            Answers.AllHeard.class
+        })
 final class Forms {
     private Forms() {}
 

@@ -2,8 +2,13 @@ package grimygasket.device;
 
 import grimygasket.call.Command;
 import grimygasket.call.Person;
+import grimygasket.diagnosis.Step;
+import grimygasket.gauge.Readings.Typed;
 import grimygasket.report.Currency;
+import grimygasket.units.UnitSystem;
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** What the page asks. */
 final class Questions {
@@ -24,6 +29,33 @@ final class Questions {
 
     /** A day's calls, and those of earlier days that are still open. */
     record OfRound(List<Held> ofDay, List<Held> leftOpen, Asker asker) {}
+
+    /** A step of a call's plan with all its detail. */
+    record OfStep(Held held, Step.Kind kind, String id) {}
+
+    /**
+     * Every gauge.
+     *
+     * @param held the call whose machine's data stand in them; null for none
+     */
+    record OfGauges(@Nullable Held held, UnitSystem units) {}
+
+    /**
+     * What is entered at a gauge.
+     *
+     * @param held as of all gauges
+     * @param inputs input id to what stands there
+     */
+    record OfGauge(@Nullable Held held, String gauge, Map<String, Typed> inputs, UnitSystem units) {}
+
+    /**
+     * What is meant by some words.
+     *
+     * @param knowhow by what name the device was told the know-how that is searched
+     * @param maker whose codes are looked through too; blank for nobody's
+     * @param features what the machine has
+     */
+    record OfWords(String knowhow, String maker, List<String> features, String text) {}
 
     /** What the customer is given. */
     record OfReport(Held held, Asker asker, String business, Currency currency) {}

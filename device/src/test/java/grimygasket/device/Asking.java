@@ -11,7 +11,11 @@ import grimygasket.pack.KindKnowhow;
             Questions.OfCommand.class,
             Questions.OfBegin.class,
             Questions.OfRound.class,
-            Questions.OfReport.class
+            Questions.OfReport.class,
+            Questions.OfGauge.class,
+            Questions.OfGauges.class,
+            Questions.OfStep.class,
+            Questions.OfWords.class
         },
         writes = {
             KindKnowhow.class,
@@ -19,7 +23,11 @@ import grimygasket.pack.KindKnowhow;
             Questions.OfCommand.class,
             Questions.OfBegin.class,
             Questions.OfRound.class,
-            Questions.OfReport.class
+            Questions.OfReport.class,
+            Questions.OfGauge.class,
+            Questions.OfGauges.class,
+            Questions.OfStep.class,
+            Questions.OfWords.class
         })
 final class Asking {
     private Asking() {}

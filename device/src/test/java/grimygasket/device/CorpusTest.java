@@ -5,6 +5,11 @@ import static org.testng.Assert.assertEquals;
 import grimygasket.call.Begin;
 import grimygasket.call.Call;
 import grimygasket.call.Outcome;
+import grimygasket.diagnosis.Step;
+import grimygasket.gauge.Gauge;
+import grimygasket.gauge.Gauges;
+import grimygasket.gauge.Input;
+import grimygasket.gauge.Readings.Typed;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Currency;
@@ -14,7 +19,9 @@ import grimygasket.visit.Authority;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -56,6 +63,31 @@ public class CorpusTest {
         assertEquals(FormsCodec.readKindKnowhow(json), kinds.get(kind));
     }
 
+    /** Every gauge, with what is usual and with numbers over all its range; what is missing or nonsense is refused alike. */
+    @Test
+    public void bothJudgeTheSame() throws IOException {
+        for (var units : UnitSystem.values()) {
+            var all = AskingCodec.write(new Questions.OfGauges(null, units));
+            same("gauges", all, Device.gauges(all));
+            for (var gauge : Gauges.ALL) {
+                for (double share = -0.1; share < 1.2; share += 0.1) {
+                    var asked =
+                            AskingCodec.write(new Questions.OfGauge(null, gauge.id(), entered(gauge, share), units));
+                    same("judge", asked, Device.judge(asked));
+                }
+            }
+        }
+    }
+
+    private static Map<String, Typed> entered(Gauge gauge, double share) {
+        return gauge.inputs().stream()
+                .filter(input -> input.options().isEmpty())
+                .collect(Collectors.toMap(
+                        Input::id,
+                        input -> Typed.of(String.format(
+                                Locale.ROOT, "%.4f", input.least() + share * (input.most() - input.least())))));
+    }
+
     @Test(dataProvider = "kinds")
     public void bothConcludeTheSame(String kind) throws IOException {
         var round = new ArrayList<Held>();
@@ -85,6 +117,7 @@ public class CorpusTest {
         }
         var held = made.held(call);
         state(held, viewer);
+        asides(made, held);
         var report = AskingCodec.write(
                 new Questions.OfReport(held, now(viewer), "Tidewrack Appliance Care", new Currency("€", 2)));
         same("report", report, Device.report(report));
@@ -98,6 +131,19 @@ public class CorpusTest {
         same("apply", asked, Device.apply(asked));
         var knowhow = held.circumstances().knowhow(kinds.get(made.knowhow), call);
         return RandomCall.after(call, call.apply(command, RandomCall.MAREN, knowhow));
+    }
+
+    /** Steps of the plan, also one that is not in it, and what the complaint may mean. */
+    private void asides(RandomCall made, Held held) throws IOException {
+        var machine = held.call().machine();
+        for (var check : kinds.get(made.knowhow).pack().checks().subList(0, 3)) {
+            var asked = AskingCodec.write(new Questions.OfStep(held, Step.Kind.CHECK, check.id()));
+            same("step", asked, Device.step(asked));
+        }
+        var words = AskingCodec.write(new Questions.OfWords(
+                made.knowhow, machine.maker(), machine.features(), held.call().complaint()));
+        same("heard", words, Device.heard(words));
+        same("found", words, Device.found(words));
     }
 
     private void state(Held held, Viewer viewer) throws IOException {

@@ -13,18 +13,24 @@ import org.jspecify.annotations.Nullable;
  * All that the screen of a call shows.
  *
  * @param state the call, with what follows from it
- * @param beside the other machines of the same visit
- * @param earlier the call since which the machine has failed again; null for none, or where it is not on file here
- * @param shelf the parts that fit this machine, with how many are on the van of whoever looks
- * @param family id of the family of models that the machine belongs to; null for none
  */
 public record CallView(
-        @JsonUnwrapped CallState state,
-        Customer customer,
-        List<Beside> beside,
-        @Nullable Earlier earlier,
-        List<Article> shelf,
-        @Nullable String family) {
+        @JsonUnwrapped CallState state, @JsonUnwrapped Surroundings surroundings) {
+
+    /**
+     * What is told of a call besides.
+     *
+     * @param beside the other machines of the same visit
+     * @param earlier the call since which the machine has failed again; null for none, or where it is not on file here
+     * @param shelf the parts that fit this machine, with how many are on the van of whoever looks
+     * @param family id of the family of models that the machine belongs to; null for none
+     */
+    public record Surroundings(
+            Customer customer,
+            List<Beside> beside,
+            @Nullable Earlier earlier,
+            List<Article> shelf,
+            @Nullable String family) {}
 
     /**
      * The call before this one.

@@ -6,6 +6,7 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Step;
 import grimygasket.pack.ModelFamily;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallView.Surroundings;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Zones;
@@ -55,10 +56,13 @@ public class CallViews {
     }
 
     public CallView of(Known known, SignedIn me) {
+        return new CallView(state(known, me), surroundings(known));
+    }
+
+    public Surroundings surroundings(Known known) {
         var call = known.call();
         var head = call.head();
-        return new CallView(
-                state(known, me),
+        return new Surroundings(
                 known.filed().customer(),
                 calls.beside(known.filed()).stream().map(this::beside).toList(),
                 Optional.ofNullable(head.follows())

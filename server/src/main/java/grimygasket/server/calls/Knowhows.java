@@ -1,9 +1,11 @@
 package grimygasket.server.calls;
 
+import grimygasket.call.Article;
 import grimygasket.call.Call;
 import grimygasket.call.Head;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.accounts.BusinessStore.Business;
 import grimygasket.server.accounts.BusinessStore.Settings;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
@@ -18,6 +20,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -71,22 +74,39 @@ public class Knowhows {
                 .toList();
     }
 
+    /** What a new call about a kind of machine is held against, with the parts that fit any maker's. */
+    public Circumstances forNew(String kind, UUID account) {
+        return circumstances(
+                schools.of(Set.of(account)).getOrDefault(account, Map.of()),
+                shelves.shelf(account, Set.of(kind)).partsFor(kind, ""),
+                Map.of(),
+                business.get());
+    }
+
     private Known of(
             Filed one, Map<String, String> chosen, Settings settings, Shelf shelf, Map<UUID, List<Call>> earlier) {
         var call = one.call();
         var kind = library.knowhow(call.machine().kind(), call.head().revision());
         var pack = library.pack(call.machine(), call.head().revision());
-        var business = settings.business();
-        var circumstances = new Circumstances(
+        var circumstances = circumstances(
                 chosen,
                 shelf.partsFor(call.machine().kind(), call.machine().maker()),
                 call.head().upkeep()
                         ? before(call, pack, earlier.getOrDefault(call.machine().id(), List.of()))
                         : Map.of(),
+                settings.business());
+        return Known.of(one, kind, circumstances, settings.units());
+    }
+
+    private static Circumstances circumstances(
+            Map<String, String> chosen, List<Article> shelf, Map<String, Last> before, Business business) {
+        return new Circumstances(
+                chosen,
+                shelf,
+                before,
                 business.labourPerHour().doubleValue(),
                 business.returnTripMinutes(),
                 business.mainsVolts());
-        return Known.of(one, kind, circumstances, settings.units());
     }
 
     /** What the call has kept, or else what whose round it is on has chosen. */

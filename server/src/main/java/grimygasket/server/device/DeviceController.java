@@ -1,50 +1,122 @@
 package grimygasket.server.device;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import grimygasket.call.Call;
-import grimygasket.call.Customer;
+import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
+import grimygasket.report.Currency;
+import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallStore;
+import grimygasket.server.calls.CallView.Surroundings;
 import grimygasket.server.calls.CallViews;
+import grimygasket.server.calls.Knowhows;
 import grimygasket.server.knowhow.Library;
 import grimygasket.state.Circumstances;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Facts for devices: calls with what they are held against, and know-how. */
 @RestController
+@RequestMapping("/api/device")
 class DeviceController {
     private static final Duration NEVER_CHANGES = Duration.ofDays(365);
 
-    private final CallViews views;
-    private final Library library;
+    private static final int DAYS_BACK = 1;
+    private static final int DAYS_AHEAD = 3;
 
-    DeviceController(CallViews views, Library library) {
+    private final CallStore calls;
+    private final CallViews views;
+    private final Knowhows knowhows;
+    private final Library library;
+    private final BusinessStore business;
+    private final Clock clock;
+
+    DeviceController(
+            CallStore calls, CallViews views, Knowhows knowhows, Library library, BusinessStore business, Clock clock) {
+        this.calls = calls;
         this.views = views;
+        this.knowhows = knowhows;
         this.library = library;
+        this.business = business;
+        this.clock = clock;
     }
 
     /** @param knowhow where it is had, and what the device knows it by */
-    record HeldCall(Call call, Customer customer, String knowhow, Circumstances circumstances) {}
+    record HeldCall(
+            Call call,
+            String knowhow,
+            Circumstances circumstances,
+            @JsonUnwrapped Surroundings surroundings) {}
 
-    @GetMapping("/api/device/calls/{callId}")
+    /** A call that a device should hold, as of a version. */
+    record ToHold(UUID call, int version) {}
+
+    /**
+     * What a new call about a kind of machine is held against.
+     *
+     * @param knowhow as of a call that is held
+     */
+    record NewOfKind(String kind, int revision, String knowhow, Circumstances circumstances) {}
+
+    /**
+     * What the next days need.
+     *
+     * @param today by the server's clock
+     * @param business as it stands in reports, with how its prices are written
+     * @param calls of yesterday to the third day ahead, and those that are still open
+     */
+    record NextDays(LocalDate today, String business, Currency currency, List<ToHold> calls, List<NewOfKind> kinds) {}
+
+    @GetMapping("/next-days")
+    NextDays nextDays(@AuthenticationPrincipal SignedIn me) {
+        var today = LocalDate.now(clock);
+        var first = today.minusDays(DAYS_BACK);
+        var wanted = Stream.concat(
+                        calls.openBefore(me.id(), first).stream(),
+                        first.datesUntil(today.plusDays(DAYS_AHEAD + 1L))
+                                .flatMap(day -> calls.onDay(me.id(), day).stream()))
+                .map(filed -> filed.call().head())
+                .map(head -> new ToHold(head.id(), head.version()))
+                .toList();
+        var kinds = Shipped.KINDS.stream().map(kind -> newOf(kind, me)).toList();
+        var ours = business.get();
+        return new NextDays(today, ours.name(), ours.priced(), wanted, kinds);
+    }
+
+    private NewOfKind newOf(String kind, SignedIn me) {
+        int revision = library.active(kind);
+        return new NewOfKind(kind, revision, name(kind, revision), knowhows.forNew(kind, me.id()));
+    }
+
+    @GetMapping("/calls/{callId}")
     HeldCall call(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
         var known = views.known(callId, me);
         var call = known.call();
         return new HeldCall(
                 call,
-                known.filed().customer(),
-                call.machine().kind() + "/" + call.head().revision(),
-                known.circumstances());
+                name(call.machine().kind(), call.head().revision()),
+                known.circumstances(),
+                views.surroundings(known));
+    }
+
+    private static String name(String kind, int revision) {
+        return kind + "/" + revision;
     }
 
     /** A version never changes. */
-    @GetMapping("/api/device/know-how/{kind}/{revision}")
+    @GetMapping("/know-how/{kind}/{revision}")
     ResponseEntity<KindKnowhow> knowhow(@PathVariable String kind, @PathVariable int revision) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate())

@@ -57,7 +57,7 @@ class DatesController {
                 .toString());
         event.setSummary(date.task());
         event.setDescription(machine.maker() + " " + machine.model());
-        event.setLocation(call.customer().street());
+        event.setLocation(call.surroundings().customer().street());
         event.setDateStart(day(LocalDate.ofEpochDay(date.first())));
         event.setRecurrenceRule(
                 new Recurrence.Builder(Frequency.DAILY).interval(date.days()).build());

@@ -10,6 +10,8 @@ import grimygasket.server.calls.CallMachines;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.units.Quantity;
+import grimygasket.wording.GaugeView;
+import grimygasket.wording.JudgementView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;

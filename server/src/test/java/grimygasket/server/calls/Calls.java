@@ -31,6 +31,14 @@ public final class Calls {
         return call;
     }
 
+    /** The same, on some day. */
+    public static Calls add(Client client, LocalDate day) {
+        var call = on(client, UUID.randomUUID());
+        var machine = machine(UUID.randomUUID(), "dishwasher", "Corvanne", "air-gap", "return-valve");
+        call.send(begin(day, "Does not drain", "Tess Orrin", machine));
+        return call;
+    }
+
     /** A call that is put on the round in a way of its own. */
     public static Calls on(Client client, UUID id) {
         return new Calls(client, "/api/calls/" + id);

@@ -1,10 +1,14 @@
 package grimygasket.server.device;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
 import grimygasket.server.calls.Calls;
+import java.time.LocalDate;
+import java.util.Set;
+import java.util.UUID;
 import org.testng.annotations.Test;
 
 /** What a device is given of a call. */
@@ -34,6 +38,7 @@ public class DeviceTest extends ServerTest {
                 "laid");
         assertEquals(held.path("call").path("changes").size(), 1);
         assertTrue(held.path("circumstances").path("shelf").size() > 0);
+        assertTrue(held.path("customer").path("name").isString());
 
         var knowhow = client.get("/api/device/know-how/" + held.path("knowhow").asString());
         assertEquals(knowhow.body().path("pack").path("id").asString(), "dishwasher");
@@ -42,5 +47,32 @@ public class DeviceTest extends ServerTest {
                 .firstValue("Cache-Control")
                 .orElse("")
                 .contains("max-age"));
+    }
+
+    @Test
+    public void theNextDaysNeedYesterdayToTheThirdDayAheadAndWhatIsStillOpen() {
+        var client = signedIn();
+        var today = LocalDate.parse(
+                client.get("/api/device/next-days").body().path("today").asString());
+        var old = Calls.add(client, today.minusDays(30));
+        var wanted = Set.of(
+                old.id(),
+                Calls.add(client, today).id(),
+                Calls.add(client, today.plusDays(3)).id());
+        var later = Calls.add(client, today.plusDays(4)).id();
+
+        var days = client.get("/api/device/next-days").body();
+        var ids = days.path("calls")
+                .valueStream()
+                .map(one -> UUID.fromString(one.path("call").asString()))
+                .toList();
+        assertTrue(ids.containsAll(wanted), ids + " of " + wanted);
+        assertFalse(ids.contains(later));
+        assertEquals(days.path("kinds").size(), 4);
+        var kind = days.path("kinds").path(0);
+        assertEquals(
+                kind.path("knowhow").asString(),
+                kind.path("kind").asString() + "/" + kind.path("revision").asInt());
+        assertTrue(kind.path("circumstances").path("shelf").size() > 0);
     }
 }

@@ -1,4 +1,4 @@
-package grimygasket.server.gauges;
+package grimygasket.wording;
 
 import grimygasket.gauge.Gauge;
 import grimygasket.gauge.Judgement;
@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param picture null where there is nothing to draw
  * @param text all of it as plain text, to be copied
  */
-record JudgementView(
+public record JudgementView(
         Verdict verdict,
         String sentence,
         String against,
@@ -36,7 +36,7 @@ record JudgementView(
      * @param value in the technician's own unit
      * @param spread standard deviation in the same unit, as wide as the interval makes it
      */
-    record ResultView(
+    public record ResultView(
             String name,
             String shown,
             @Nullable String between,
@@ -45,20 +45,20 @@ record JudgementView(
             double spread,
             String unit) {}
 
-    record PictureView(AxisView x, AxisView y, List<CurveView> curves, List<MarkView> marks) {}
+    public record PictureView(AxisView x, AxisView y, List<CurveView> curves, List<MarkView> marks) {}
 
-    record AxisView(String name, String unit) {}
+    public record AxisView(String name, String unit) {}
 
-    record CurveView(String name, Picture.Stroke stroke, List<PointView> points) {}
+    public record CurveView(String name, Picture.Stroke stroke, List<PointView> points) {}
 
-    record PointView(double x, double y) {}
+    public record PointView(double x, double y) {}
 
-    record MarkView(String name, double x, double y) {}
+    public record MarkView(String name, double x, double y) {}
 
     /** Width of an interval in standard deviations. */
     private static final double WIDTH = 2 * Estimate.COVERAGE;
 
-    static JudgementView of(Gauge gauge, Judgement judgement, UnitSystem family) {
+    public static JudgementView of(Gauge gauge, Judgement judgement, UnitSystem family) {
         var results = judgement.results().stream()
                 .map(result -> of(result.name(), result.value(), family))
                 .toList();

@@ -1,7 +1,8 @@
-package grimygasket.server.gauges;
+package grimygasket.wording;
 
 import grimygasket.gauge.Gauge;
 import grimygasket.gauge.Input;
+import grimygasket.pack.Distinct;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Ratings;
 import grimygasket.units.Figures;
@@ -14,7 +15,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A gauge with its inputs, in somebody's units. */
-record GaugeView(String id, String name, @Nullable String group, String tells, String source, List<InputView> inputs) {
+public record GaugeView(
+        String id, String name, @Nullable String group, String tells, String source, List<InputView> inputs) {
 
     /**
      * @param units that it may be entered in, the technician's own first
@@ -23,7 +25,7 @@ record GaugeView(String id, String name, @Nullable String group, String tells, S
      * @param rating what of a machine's data it is; null for a reading
      * @param step that one touch adds
      */
-    record InputView(
+    public record InputView(
             String id,
             String name,
             Quantity quantity,
@@ -37,7 +39,7 @@ record GaugeView(String id, String name, @Nullable String group, String tells, S
             double most,
             double step) {}
 
-    static GaugeView of(Gauge gauge, Ratings ratings, UnitSystem family) {
+    public static GaugeView of(Gauge gauge, Ratings ratings, UnitSystem family) {
         return new GaugeView(
                 gauge.id(),
                 gauge.name(),
@@ -71,7 +73,7 @@ record GaugeView(String id, String name, @Nullable String group, String tells, S
                 ? own
                 : Stream.of(own, Arrays.stream(UnitSystem.values()).map(quantity::unit), quantity.others().stream())
                         .flatMap(units -> units);
-        return all.map(Unit::symbol).distinct().toList();
+        return all.map(Unit::symbol).collect(Distinct.toList());
     }
 
     private static String usual(Input input, Ratings ratings, Unit unit) {

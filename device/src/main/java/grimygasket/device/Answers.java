@@ -1,0 +1,56 @@
+package grimygasket.device;
+
+import grimygasket.call.Call;
+import grimygasket.call.Outcome;
+import grimygasket.call.Outcome.Applied;
+import grimygasket.call.Outcome.Same;
+import grimygasket.diagnosis.Step;
+import grimygasket.wording.GaugeView;
+import grimygasket.wording.JudgementView;
+import grimygasket.wording.Refusal;
+import grimygasket.words.Lexicon.Heard;
+import grimygasket.words.Lexicon.Hit;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** What the page is answered. */
+final class Answers {
+    private Answers() {}
+
+    /**
+     * What became of a command.
+     *
+     * @param call as it is now; null if it is as it was
+     * @param refused why the command was not taken; null if it was
+     */
+    record Became(@Nullable Call call, @Nullable Refusal refused) {
+        static Became of(Outcome outcome) {
+            if (outcome instanceof Applied applied) {
+                return new Became(applied.call(), null);
+            }
+            return new Became(null, outcome instanceof Same ? null : Refusal.of(outcome));
+        }
+    }
+
+    /** @param step null if it is not in the plan any more */
+    record OfStep(@Nullable Step step) {}
+
+    record AllGauges(List<GaugeView> gauges) {}
+
+    /**
+     * What is entered at a gauge, judged.
+     *
+     * @param judgement null if it cannot be judged
+     * @param problem why it cannot; null if it can
+     * @param fields the same, by input
+     */
+    record Judged(
+            @Nullable JudgementView judgement, @Nullable String problem, Map<String, String> fields) {}
+
+    /** What has every word that was typed, the best first. */
+    record Found(List<Hit> hits) {}
+
+    /** The signs and facts that a complaint speaks of: to be asked back, and no evidence by themselves. */
+    record AllHeard(List<Heard> heard) {}
+}
