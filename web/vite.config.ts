@@ -2,11 +2,53 @@ import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 
 const server = process.env.GASKET_SERVER ?? 'http://127.0.0.1:8080'
 
+/**
+ * The service worker: the application itself, and what the server has said, for where it does not answer. Calls, rounds and what the
+ * device holds are not among it: what has been done to them here counts (`src/store`).
+ */
+const offline = VitePWA({
+  registerType: 'prompt',
+  manifestFilename: 'manifest.json',
+  manifest: {
+    name: 'Grimy Gasket',
+    short_name: 'Gasket',
+    description: 'From the complaint to the proved cure, with or without signal.',
+    start_url: '/round',
+    display: 'standalone',
+    background_color: '#efece3',
+    theme_color: '#2b2f30',
+    icons: [{ src: '/gasket.svg', sizes: 'any', type: 'image/svg+xml' }],
+  },
+  workbox: {
+    globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+    clientsClaim: true,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /^\/v3\//],
+    runtimeCaching: [
+      {
+        urlPattern: /\/api\/calls\/[^/]+\/photos\//,
+        handler: 'CacheFirst',
+        options: {
+          cacheName: 'answers',
+          expiration: { maxEntries: 400 },
+          cacheableResponse: { statuses: [200] },
+        },
+      },
+      {
+        urlPattern: /\/api\/(?!calls\/|round|device\/|feed|meters\/)/,
+        handler: 'NetworkFirst',
+        options: { cacheName: 'answers', networkTimeoutSeconds: 10, cacheableResponse: { statuses: [200] } },
+      },
+    ],
+  },
+})
+
 export default defineConfig({
-  plugins: [vue(), tailwindcss()],
+  plugins: [vue(), tailwindcss(), offline],
   resolve: {
     alias: { '#device': fileURLToPath(new URL('../device/target/browser/device.js', import.meta.url)) },
   },

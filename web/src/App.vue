@@ -5,11 +5,15 @@ import { useSession } from './api/queries'
 import { useFeed } from './api/useFeed'
 import SignInAgain from './sign-in/SignInAgain.vue'
 import SignInView from './sign-in/SignInView.vue'
+import StoreMark from './store/StoreMark.vue'
+import { useStore } from './store/useStore'
 import FootBar from './ui/FootBar.vue'
+import NewVersion from './ui/NewVersion.vue'
 import Notice from './ui/Notice.vue'
 
 const { data: session, error, failureReason, refetch } = useSession()
-useFeed()
+const { catchUp } = useStore()
+useFeed(catchUp)
 const away = computed(() => failureReason.value instanceof Problem && failureReason.value.passes)
 </script>
 
@@ -18,6 +22,8 @@ const away = computed(() => failureReason.value instanceof Problem && failureRea
     <div class="flex flex-1 flex-col">
       <RouterView />
     </div>
+    <NewVersion />
+    <StoreMark />
     <FootBar :session="session" />
     <SignInAgain />
   </div>

@@ -4,7 +4,7 @@ import '@fontsource-variable/martian-mono'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './App.vue'
-import { queryClient } from './api/queries'
+import { queryClient } from './api/queryClient'
 import { router } from './router'
 import './styles.css'
 

@@ -15,13 +15,22 @@ function csrfToken(): string {
   return document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
 }
 
+/** True from a request that the server did not answer until the next one that it does. */
+export const away = ref(false)
+
 /** True while the session has ended under an open screen: the page then asks to sign in over it. */
 export const signInWanted = ref(false)
 let waiting: (() => void)[] = []
-let signedIn = false
+/** Whose page this is. */
+let signedIn: string | undefined
 
-export function nowSignedIn() {
-  signedIn = true
+/** Somebody is signed in; what waited for it goes on, if it is whose page this is. */
+export function nowSignedIn(account: string) {
+  if (signedIn && signedIn !== account) {
+    location.assign('/')
+    return
+  }
+  signedIn = account
   signInWanted.value = false
   waiting.forEach((go) => go())
   waiting = []
@@ -38,27 +47,32 @@ type Answer<T> = { data?: T; error?: unknown; response: Response }
  * The data of a request, or its problem thrown. A request that meets an ended session waits until somebody has signed in
  * again and is then repeated, so that nothing entered is lost.
  */
-export async function answer<T>(request: () => Promise<Answer<T>>, again = true): Promise<T> {
+export async function answer<T>(request: () => Promise<Answer<T>>, asks = true, again = true): Promise<T> {
   const { data, error, response } = await request().catch(() => {
+    away.value = true
     throw Problem.unreachable()
   })
+  away.value = false
   if (response.ok) return data as T
   const problem = Problem.of(error, response.status)
-  if (problem.kind === 'sign-in-needed' && signedIn) {
+  if (problem.kind === 'sign-in-needed' && signedIn && asks) {
     await signInAgain()
     return answer(request)
   }
   if (problem.kind === 'page-too-old' && again) {
     await api.GET('/api/session').catch(() => undefined)
-    return answer(request, false)
+    return answer(request, asks, false)
   }
   throw problem
 }
 
+/** The same, for what nobody has asked for: it bothers nobody with signing in. */
+export const answerQuietly = <T>(request: () => Promise<Answer<T>>) => answer(request, false)
+
 /** Sends a file as it is; for use within {@link answer}. */
-export async function putFile<T>(url: string, file: Blob): Promise<Answer<T>> {
+export async function putFile<T>(url: string, file: Blob, signal?: AbortSignal): Promise<Answer<T>> {
   const headers = { 'X-XSRF-TOKEN': csrfToken(), 'Content-Type': file.type }
-  const response = await fetch(url, { method: 'PUT', headers, body: file })
+  const response = await fetch(url, { method: 'PUT', headers, body: file, signal })
   const body = await response.json()
   return response.ok ? { data: body, response } : { error: body, response }
 }
@@ -76,7 +90,7 @@ export async function signIn(login: string, password: string): Promise<void> {
 }
 
 export async function signOut(): Promise<void> {
-  signedIn = false
+  signedIn = undefined
   await fetch('/api/session', { method: 'DELETE', headers: { 'X-XSRF-TOKEN': csrfToken() } }).catch(
     () => undefined,
   )

@@ -1,15 +1,33 @@
 import { v7 as uuid } from 'uuid'
-import { answer, api } from './client'
+import { answer, api, putFile } from './client'
 import { device, nextSeq, sentHere } from './device'
-import type { CallChange, Command } from './types'
+import type { Call, CallChange, Command } from './types'
 
 /** A change of a call; sent again, it is the same and does nothing twice. */
 export function commandTo(call: string, change: CallChange): Command {
-  const command = { id: uuid(), call, device, seq: nextSeq(), at: Date.now(), change }
+  // A picture is asked for by the id of what added it.
+  const id = change.kind === 'add-photo' ? change.photo : uuid()
+  // As it will be sent: of what is drawn nothing can be kept.
+  const plain = JSON.parse(JSON.stringify(change)) as CallChange
+  const command = { id, call, device, seq: nextSeq(), at: Date.now(), change: plain }
   sentHere.add(command.id)
   return command
 }
 
-/** Sends a command, even if the page is left meanwhile: what it makes may be drawn already. */
-export const sent = (command: Command) =>
-  answer(() => api.POST('/api/commands', { body: { command, sentAt: Date.now() }, keepalive: true }))
+/** No answer for so long is none. */
+const PATIENCE_MS = 30_000
+
+/** Sends a command, with its picture if it has one, even if the page is left meanwhile: what it makes is drawn already. */
+export const sent = (command: Command, picture?: Blob) =>
+  answer(() => {
+    const signal = AbortSignal.timeout(PATIENCE_MS)
+    return picture
+      ? putPhoto(command, picture, signal)
+      : api.POST('/api/commands', { body: { command, sentAt: Date.now() }, keepalive: true, signal })
+  })
+
+function putPhoto({ id, call, device, seq, change }: Command, picture: Blob, signal: AbortSignal) {
+  if (change.kind !== 'add-photo') throw new Error(`${change.kind} has no picture`)
+  const query = new URLSearchParams({ line: change.line, device, seq: String(seq) })
+  return putFile<Call>(`/api/calls/${call}/photos/${id}?${query}`, picture, signal)
+}

@@ -1,27 +1,20 @@
-import { keepPreviousData, QueryClient, useQuery } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { tell } from '../core/core'
+import { gaugesHere } from '../store/gauges'
+import { hold, reportOf, stepOf, viewOf } from '../store/held'
+import { roundHere } from '../store/nextDays'
+import { ofCallOrHere, orHere, patiently } from '../store/orHere'
+import { foundHere, heardHere } from '../store/words'
 import { answer, api, nowSignedIn } from './client'
-import { Problem } from './problem'
 import type { Call, Step, Supposed } from './types'
-
-export const queryClient = new QueryClient({
-  defaultOptions: {
-    // The server may be on this very machine: whether it answers is not for the browser's view of the network to say.
-    mutations: { networkMode: 'always' },
-    queries: {
-      networkMode: 'always',
-      retry: (_, error) => error instanceof Problem && error.passes,
-      retryDelay: 2000,
-    },
-  },
-})
 
 export function useSession() {
   return useQuery({
     queryKey: ['session'],
     queryFn: async () => {
       const session = await answer(() => api.GET('/api/session'))
-      nowSignedIn()
+      nowSignedIn(session.id)
       return session
     },
     staleTime: Infinity,
@@ -34,21 +27,37 @@ export function useRound(day: MaybeRefOrGetter<string | undefined>) {
     queryKey: ['round', computed(() => toValue(day) || 'today')],
     queryFn: () => {
       const chosen = toValue(day)
-      return chosen
-        ? answer(() => api.GET('/api/round/{day}', { params: { path: { day: chosen } } }))
-        : answer(() => api.GET('/api/round'))
+      return patiently(
+        (signal) =>
+          chosen
+            ? answer(() => api.GET('/api/round/{day}', { params: { path: { day: chosen } }, signal }))
+            : answer(() => api.GET('/api/round', { signal })),
+        () => roundHere(chosen),
+      )
     },
   })
 }
-
-export const callKey = (id: string) => ['call', id]
 
 export function useCall(id: MaybeRefOrGetter<string>, enabled: () => boolean = () => true) {
   return useQuery({
     enabled,
     queryKey: ['call', computed(() => toValue(id))],
-    queryFn: () =>
-      answer(() => api.GET('/api/calls/{callId}', { params: { path: { callId: toValue(id) } } })),
+    queryFn: async () => {
+      const callId = toValue(id)
+      return orHere(
+        callId,
+        async (signal) => {
+          const call = await answer(() =>
+            api.GET('/api/calls/{callId}', { params: { path: { callId } }, signal }),
+          )
+          void hold(callId)
+            .then(({ knowhow }) => tell(knowhow))
+            .catch(() => undefined)
+          return call
+        },
+        viewOf,
+      )
+    },
   })
 }
 
@@ -66,8 +75,13 @@ export function useStep(call: MaybeRefOrGetter<Call | undefined>, step: MaybeRef
     ],
     queryFn: () => {
       const { kind, id: stepId } = toValue(step)!
-      const path = { callId: toValue(call)!.head.id, kind, stepId }
-      return answer(() => api.GET('/api/calls/{callId}/steps/{kind}/{stepId}', { params: { path } }))
+      const callId = toValue(call)!.head.id
+      const params = { path: { callId, kind, stepId } }
+      return orHere(
+        callId,
+        (signal) => answer(() => api.GET('/api/calls/{callId}/steps/{kind}/{stepId}', { params, signal })),
+        (one) => stepOf(one, kind, stepId),
+      )
     },
     enabled: () => {
       const one = toValue(step)
@@ -81,8 +95,14 @@ export function useStep(call: MaybeRefOrGetter<Call | undefined>, step: MaybeRef
 export function useReport(id: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: ['report', computed(() => toValue(id))],
-    queryFn: () =>
-      answer(() => api.GET('/api/calls/{callId}/report', { params: { path: { callId: toValue(id) } } })),
+    queryFn: () => {
+      const params = { path: { callId: toValue(id) } }
+      return orHere(
+        toValue(id),
+        (signal) => answer(() => api.GET('/api/calls/{callId}/report', { params, signal })),
+        reportOf,
+      )
+    },
     // Other screens go on with the call.
     staleTime: 0,
   })
@@ -113,7 +133,14 @@ export function useNoted(kind: MaybeRefOrGetter<string>) {
 export function useGauges(call: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: ['gauges', computed(() => toValue(call))],
-    queryFn: () => answer(() => api.GET('/api/gauges', { params: { query: { call: toValue(call) } } })),
+    queryFn: () => {
+      const params = { query: { call: toValue(call) } }
+      return ofCallOrHere(
+        toValue(call),
+        (signal) => answer(() => api.GET('/api/gauges', { params, signal })),
+        gaugesHere,
+      )
+    },
     placeholderData: keepPreviousData,
   })
 }
@@ -160,6 +187,9 @@ export function useKinds() {
   })
 }
 
+export const viewOfKnowhow = (kind: string, revision?: number, family?: string) =>
+  answer(() => api.GET('/api/know-how/{kind}', { params: { path: { kind }, query: { revision, family } } }))
+
 /**
  * What is known about a kind of machine, or about a family of its models: the version asked for, which never changes, or the
  * one in use.
@@ -176,15 +206,7 @@ export function useKnowhow(
       computed(() => toValue(revision) ?? 'in-use'),
       computed(() => toValue(family) ?? 'all'),
     ],
-    queryFn: () =>
-      answer(() =>
-        api.GET('/api/know-how/{kind}', {
-          params: {
-            path: { kind: toValue(kind)! },
-            query: { revision: toValue(revision), family: toValue(family) },
-          },
-        }),
-      ),
+    queryFn: () => viewOfKnowhow(toValue(kind)!, toValue(revision), toValue(family)),
     enabled: () => !!toValue(kind),
     staleTime: Infinity,
   })
@@ -205,7 +227,10 @@ export function useFound(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGe
     queryFn: () => {
       const { kind, ...query } = toValue(machine)
       const params = { path: { kind }, query: { ...query, text: toValue(text).trim() } }
-      return answer(() => api.GET('/api/know-how/{kind}/found', { params }))
+      return patiently(
+        (signal) => answer(() => api.GET('/api/know-how/{kind}/found', { params, signal })),
+        () => foundHere(toValue(machine), toValue(text).trim()),
+      )
     },
     enabled: () => toValue(text).trim().length > 1,
     placeholderData: keepPreviousData,
@@ -220,7 +245,10 @@ export function useHeard(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGe
     queryFn: () => {
       const { kind, revision, features } = toValue(machine)
       const params = { path: { kind }, query: { revision, features, text: toValue(text) } }
-      return answer(() => api.GET('/api/know-how/{kind}/heard', { params }))
+      return patiently(
+        (signal) => answer(() => api.GET('/api/know-how/{kind}/heard', { params, signal })),
+        () => heardHere(toValue(machine), toValue(text)),
+      )
     },
     enabled: () => toValue(text).trim().length > 0,
     staleTime: Infinity,

@@ -7,6 +7,7 @@ export type Assessment = Schemas['Assessment']
 export type Business = Schemas['Business']
 export type Call = Schemas['CallView']
 export type CallState = Omit<Call, 'customer' | 'beside' | 'earlier' | 'shelf' | 'family'>
+export type Circumstances = Schemas['Circumstances']
 export type Caution = Schemas['Caution']
 export type Change = Schemas['PieceChange']
 export type Check = Schemas['Check']
@@ -38,13 +39,15 @@ export type JobLine = Schemas['JobLine']
 export type Laid = Schemas['Laid']
 export type Layer = Schemas['Layer']
 export type Machine = Schemas['CallMachine']
-/** Who asks the core, and when. */
-export interface Moment {
+/** Who asks the core, where and when. */
+export interface Asker {
   viewer: { rank: Person['rank']; units: Session['units'] }
   now: number
   /** Minutes that the clocks here are ahead of universal time. */
   offset: number
 }
+export type NewOfKind = Schemas['NewOfKind']
+export type NextDays = Schemas['NextDays']
 export type Note = Schemas['Note']
 export type Outcome = Schemas['Outcome']
 export type Pack = Schemas['Pack']
@@ -65,10 +68,19 @@ export type Quantity = GaugeInput['quantity']
 export type Rating = NonNullable<GaugeInput['rating']>
 export type Reading = Schemas['Reading']
 export type RecordOfCall = Schemas['Call']
+/** Why a command is not taken, as the core says. */
+export interface Refusal {
+  kind: 'CLOSED' | 'LICENSED' | 'GAPS' | 'STALE' | 'NOT_FOUND' | 'INVALID'
+  sentence: string
+  fields: Record<string, string>
+  gaps: string[]
+  theirs?: Entry
+}
 export type Remedy = Schemas['Remedy']
 export type Report = Schemas['Report']
 export type Revision = Schemas['Revision']
 export type Round = Schemas['DayView']
+export type RoundOfDay = Omit<Round, 'day' | 'today'>
 export type RoundCall = Schemas['CallSummary']
 export type SchoolSetting = Schemas['SchoolSetting']
 export type Screws = Schemas['Screws']

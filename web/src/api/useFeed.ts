@@ -1,12 +1,23 @@
 import { useEventSource } from '@vueuse/core'
 import { computed, watch } from 'vue'
 import { sentHere } from './device'
-import { callKey, queryClient, useSession } from './queries'
+import { held, hold } from '../store/held'
+import { useSession } from './queries'
+import { callKey, queryClient } from './queryClient'
 
 const COME_BACK_MS = 5_000
 
-/** Looks again at what was changed elsewhere, as the server tells of it. */
-export function useFeed() {
+async function holdAgain(call: string) {
+  if (await held(call)) await hold(call).catch(() => undefined)
+  await queryClient.invalidateQueries({ queryKey: callKey(call) })
+}
+
+/**
+ * Looks again at what was changed elsewhere, as the server tells of it.
+ *
+ * @param back what is done once the server is there again
+ */
+export function useFeed(back: () => void) {
   const { data: session } = useSession()
   const url = computed(() => (session.value ? '/api/feed' : undefined))
   const { event, data, lastEventId } = useEventSource(url, ['here', 'changed', 'all'] as const, {
@@ -19,12 +30,13 @@ export function useFeed() {
       if (event.value === 'changed') {
         const changed = JSON.parse(data.value!) as { call: string; command: string }
         if (sentHere.has(changed.command)) return
-        void queryClient.invalidateQueries({ queryKey: callKey(changed.call) })
+        void holdAgain(changed.call)
         void queryClient.invalidateQueries({ queryKey: ['round'] })
       } else if (begun || event.value === 'all') {
         // What was changed while nobody listened is not known one by one.
         void queryClient.invalidateQueries()
       }
+      if (event.value !== 'changed') back()
       begun = true
     },
     { flush: 'sync' },

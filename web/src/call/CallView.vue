@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refDebounced, useMediaQuery } from '@vueuse/core'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { Problem } from '../api/problem'
 import { useCall, useKnowhow, useStep } from '../api/queries'
@@ -55,14 +55,7 @@ const { data: knowhow } = useKnowhow(
   () => call.value?.head.revision,
   () => call.value?.family,
 )
-const actions = useCallActions(
-  toRef(props, 'id'),
-  computed(() => call.value?.head.version),
-)
-
-/** What was entered is drawn at once; where it takes long to be kept, that is said. */
-const takesLong = refDebounced(actions.busy, 1500)
-const waiting = computed(() => actions.busy.value && takesLong.value)
+const actions = useCallActions(toRef(props, 'id'))
 
 const pack = computed(() => knowhow.value!.pack)
 const codes = computed(() => {
@@ -146,10 +139,7 @@ watch(
       @again="actions.again()"
       @dismiss="actions.dismiss()"
     />
-    <p v-if="waiting" role="status" class="bg-warn-pale sticky top-0 z-10 px-3 py-2">
-      The last entry is not kept yet: waiting for the application to answer.
-    </p>
-    <main :aria-busy="actions.busy.value" class="desk:grid-cols-[15.5rem_minmax(0,1fr)_22rem] grid flex-1">
+    <main :aria-busy="actions.waits.value" class="desk:grid-cols-[15.5rem_minmax(0,1fr)_22rem] grid flex-1">
       <section class="border-line desk:border-r desk:p-4 px-3 pt-2" aria-label="The ring of this call">
         <RingDial class="desk:block hidden" />
         <RingStrip class="desk:hidden" />

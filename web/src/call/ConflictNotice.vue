@@ -7,6 +7,12 @@ import { answerText, findingText } from '../judgement/wording'
 const { pack, codes, actions } = useCallContext()
 const theirs = computed(() => actions.problem.value!.theirs!)
 const what = computed(() => findingText(theirs.value.finding, pack.value, codes.value).what)
+async function putMine() {
+  const finding = actions.mine.value!
+  const entry = theirs.value
+  await actions.dismiss()
+  await actions.correct(entry, finding)
+}
 const mine = computed(() => actions.mine.value && answerText(actions.mine.value, pack.value))
 </script>
 
@@ -22,14 +28,7 @@ const mine = computed(() => actions.mine.value && answerText(actions.mine.value,
     </p>
     <div class="flex flex-wrap gap-2">
       <button type="button" class="btn" @click="actions.dismiss()">Keep theirs</button>
-      <button
-        v-if="actions.mine.value"
-        type="button"
-        class="btn"
-        @click="actions.correct(theirs, actions.mine.value)"
-      >
-        Put mine
-      </button>
+      <button v-if="actions.mine.value" type="button" class="btn" @click="putMine">Put mine</button>
     </div>
   </div>
 </template>

@@ -2,7 +2,7 @@
 import { useMutation } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api } from '../api/client'
-import { callKey, queryClient } from '../api/queries'
+import { callKey, queryClient } from '../api/queryClient'
 import type { Article } from '../api/types'
 import Stepper from '../ui/Stepper.vue'
 import { useCallContext } from './context'

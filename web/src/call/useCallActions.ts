@@ -1,13 +1,13 @@
 import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
-import { computed, ref, type Ref } from 'vue'
-import { answer, putFile } from '../api/client'
+import { computed, type Ref } from 'vue'
 import { commandTo, sent } from '../api/commands'
-import { device, nextSeq, sentHere } from '../api/device'
 import { Problem } from '../api/problem'
-import { callKey, queryClient, useSession } from '../api/queries'
+import { useSession } from '../api/queries'
+import { callKey, queryClient } from '../api/queryClient'
 import { daysSince1970, minuteOfDay } from '../ui/format'
-import { useDevice } from './useDevice'
+import { enter } from '../store/enter'
+import { refused, settle as settleRefused, waiting } from '../store/outbox'
 import type {
   Call,
   CallChange,
@@ -23,45 +23,48 @@ import type {
 
 /** Something to be done on a call, as it is sent; sent again, it is the same and does nothing twice. */
 interface Sending {
-  send: () => Promise<Call>
-  /** What is sent, where this device can tell what comes of it. */
-  command?: Command
-  /** What was to be settled, to be shown beside what somebody else has settled. */
-  mine?: Finding
+  command: Command
+  /** Of a photo that is added. */
+  picture?: Blob
 }
 
 /**
- * Everything that can be done on a call. What does not go through is kept, so that it can be tried again.
- *
- * @param version of the call that is shown; without one nothing is drawn before the server has answered
+ * Everything that can be done on a call. What this device can do is done and drawn at once, and goes out by itself; what the server
+ * does not take is told afterwards. Everything else is waited for, and what does not go through is kept, so that it can be tried
+ * again.
  */
-export function useCallActions(callId: Ref<string>, version: Ref<number | undefined> = ref()) {
+export function useCallActions(callId: Ref<string>) {
   const { data: session } = useSession()
   const units = () => session.value?.units ?? 'METRIC'
-  const onDevice = useDevice(callId, version)
   const mutation = useMutation(
     {
-      mutationFn: ({ send }: Sending) => send(),
-      // A reading of the call that is still under way would put back what this changes.
-      onMutate: async ({ command }) => {
-        await queryClient.cancelQueries({ queryKey: callKey(callId.value) })
-        return onDevice.draw(command)
+      mutationFn: async ({ command, picture }: Sending) => {
+        const here = await enter(command, picture).catch((problem: Problem) => problem)
+        if (here === true) return undefined
+        return sent(command, picture).catch((problem: Problem) => {
+          // What cannot be by what this device knows may be by what the server knows; but it does not answer.
+          throw here && problem.passes ? here : problem
+        })
       },
-      onSuccess: (call, _, drawn) => {
-        onDevice.answered(drawn)
-        queryClient.setQueryData(callKey(callId.value), call)
+      // A reading of the call that is still under way would put back what this changes.
+      onMutate: () => queryClient.cancelQueries({ queryKey: callKey(callId.value) }),
+      onSuccess: (call) => {
+        if (call) queryClient.setQueryData(callKey(callId.value), call)
         void queryClient.invalidateQueries({ queryKey: ['round'] })
       },
-      onError: (error, _, drawn) => {
-        onDevice.undraw(drawn)
+      onError: (error) => {
         if (error instanceof Problem && error.kind === 'stale' && !error.theirs) return refresh()
       },
     },
     queryClient,
   )
+  /** What the server did not take afterwards, and nobody has looked at yet. */
+  const notTaken = computed(() => refused.value.find(({ command }) => command.call === callId.value))
   const problem = computed(() => {
     const error = mutation.error.value
-    return error && !(error instanceof Problem) ? new Problem('', String(error)) : (error ?? undefined)
+    if (error) return error instanceof Problem ? error : new Problem('', String(error))
+    const { kind, message, theirs } = notTaken.value?.refused ?? {}
+    return message === undefined ? undefined : new Problem(kind!, message, {}, theirs as Entry)
   })
   const refresh = () => queryClient.invalidateQueries({ queryKey: callKey(callId.value) })
 
@@ -72,13 +75,18 @@ export function useCallActions(callId: Ref<string>, version: Ref<number | undefi
       () => false,
     )
 
-  function send(change: CallChange, mine?: Finding) {
-    const command = commandTo(callId.value, change)
-    return run({ send: () => sent(command), command, mine })
+  const send = (change: CallChange, picture?: Blob) =>
+    run({ command: commandTo(callId.value, change), picture })
+
+  /** Somebody has read what was wrong. */
+  async function dismiss() {
+    if (mutation.error.value) mutation.reset()
+    else if (notTaken.value) await settleRefused(notTaken.value)
+    void refresh()
   }
 
   /** Enters what was seen, checked or done. */
-  const settle = (finding: Finding) => send({ kind: 'settle', finding }, finding)
+  const settle = (finding: Finding) => send({ kind: 'settle', finding })
 
   /** Enters several findings, one after the other, as long as each goes through. */
   async function settleAll(findings: Finding[]) {
@@ -90,28 +98,24 @@ export function useCallActions(callId: Ref<string>, version: Ref<number | undefi
   const write = (what: JobLine, line?: Line) =>
     send({ kind: 'write', line: line?.id ?? uuid(), was: line?.what, what })
 
-  function addPhoto(line: Line, picture: Blob) {
-    const id = uuid()
-    sentHere.add(id)
-    const query = new URLSearchParams({ line: line.id, device, seq: String(nextSeq()) })
-    const url = `/api/calls/${callId.value}/photos/${id}?${query}`
-    return run({ send: () => answer(() => putFile<Call>(url, picture)) })
-  }
-
   return {
     problem,
     busy: mutation.isPending,
+    /** Whether something that was done on this call is not with the server yet. */
+    waits: computed(
+      () => mutation.isPending.value || waiting.value.some(({ command }) => command.call === callId.value),
+    ),
     /** What was to be entered when it met another answer to the same thing. */
-    mine: computed(() => mutation.variables.value?.mine),
+    mine: computed(() => {
+      const change = (mutation.error.value ? mutation.variables.value : notTaken.value)?.command.change
+      return change?.kind === 'settle' || change?.kind === 'correct' ? change.finding : undefined
+    }),
     again: () => mutation.variables.value && run(mutation.variables.value),
-    dismiss() {
-      mutation.reset()
-      void refresh()
-    },
+    dismiss,
     settle,
     settleAll,
     correct: (entry: Entry, finding: Finding) =>
-      send({ kind: 'correct', entry: entry.id, base: entry.version, finding }, finding),
+      send({ kind: 'correct', entry: entry.id, base: entry.version, finding }),
     /** Enters what an instrument read at a check. */
     takeReading: (check: string, typed: Typed) =>
       send({ kind: 'take-reading', check, typed, units: units() }),
@@ -138,7 +142,8 @@ export function useCallActions(callId: Ref<string>, version: Ref<number | undefi
     /** Lays down pieces that the know-how knows. */
     layDown: (pieces: string[]) =>
       send({ kind: 'lay-down', lines: Object.fromEntries(pieces.map((piece) => [piece, uuid()])) }),
-    addPhoto,
+    addPhoto: (line: Line, picture: Blob) =>
+      send({ kind: 'add-photo', photo: uuid(), line: line.id }, picture),
     removePhoto: (photo: string) => send({ kind: 'remove-photo', photo }),
     /** What is fitted, as the machine of that version was seen. */
     fit: (base: number, features: string[]) => send({ kind: 'fit', base, features }),

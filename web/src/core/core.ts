@@ -1,45 +1,117 @@
 import { wrap, type Remote } from 'comlink'
-import { answer, api } from '../api/client'
-import type { CallState, Command, HeldCall, Moment, Person, RecordOfCall } from '../api/types'
+import { answerQuietly, api } from '../api/client'
+import type {
+  Asker,
+  CallState,
+  Circumstances,
+  Command,
+  Customer,
+  Gauge,
+  Heard,
+  Hit,
+  Judgement,
+  NextDays,
+  Person,
+  RecordOfCall,
+  Refusal,
+  Report,
+  RoundOfDay,
+  Session,
+  Step,
+  Written,
+} from '../api/types'
+import { Problem } from '../api/problem'
+import { storage } from '../store/storage'
 import type { Core } from './worker'
 
-/** What a command makes of a call; why it makes nothing the server says. */
-type Outcome = { kind: 'applied'; call: RecordOfCall } | { kind: 'same' | 'refused' | 'conflict' }
+interface Held {
+  call: RecordOfCall
+  customer: Customer
+  knowhow: string
+  circumstances: Circumstances
+}
 
-let core: Remote<Core> | undefined
-const told = new Map<string, Promise<void>>()
+interface Became {
+  call?: RecordOfCall
+  refused?: Refusal
+}
 
-/** Starts the core once it is wanted. */
-const started = () =>
-  (core ??= wrap<Core>(new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })))
+interface OfWords {
+  knowhow: string
+  maker: string
+  features: string[]
+  text: string
+}
+
+/** What the core is asked, and what it answers. */
+interface Questions {
+  state: [{ held: Held; asker: Asker }, CallState]
+  apply: [{ held: Held; command: Command; by: Person }, Became]
+  begin: [{ command: Command; by: Person; knowhow: string; revision: number }, Became]
+  step: [{ held: Held; kind: Step['kind']; id: string }, { step?: Step }]
+  round: [{ ofDay: Held[]; leftOpen: Held[]; asker: Asker }, RoundOfDay]
+  report: [{ held: Held; asker: Asker; business: string; currency: NextDays['currency'] }, Report]
+  gauges: [{ held?: Held; units: Session['units'] }, { gauges: Gauge[] }]
+  judge: [
+    {
+      held?: Held
+      gauge: string
+      inputs: Record<string, Written & { text: string }>
+      units: Session['units']
+    },
+    { judgement?: Judgement; problem?: string; fields: Record<string, string> },
+  ]
+  found: [OfWords, { hits: Hit[] }]
+  heard: [OfWords, { heard: Heard[] }]
+}
+
+let core: Promise<Remote<Core>> | undefined
+const toldOf = new Map<string, Promise<void>>()
+
+/** Starts the core once it is wanted; it may not be had without signal. */
+function started(): Promise<Remote<Core>> {
+  core ??= start()
+  core.catch(() => (core = undefined))
+  return core
+}
+
+async function start() {
+  const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })
+  const fails = new Promise<never>((_, fail) => {
+    worker.onerror = () => fail(Problem.unreachable())
+  })
+  const remote = wrap<Core>(worker)
+  await Promise.race([remote.isHere(), fails])
+  return remote
+}
 
 /** Tells the core the know-how of a name, once. */
-function tell(name: string): Promise<void> {
-  const telling = told.get(name) ?? knowhow(name).then((json) => started().know(name, json))
-  told.set(name, telling)
-  telling.catch(() => told.delete(name))
+export function tell(name: string): Promise<void> {
+  const telling =
+    toldOf.get(name) ?? fetchKnowhow(name).then(async (json) => (await started()).know(name, json))
+  toldOf.set(name, telling)
+  telling.catch(() => toldOf.delete(name))
   return telling
 }
 
-async function knowhow(name: string): Promise<string> {
+/** Know-how as JSON; kept on this device, as a version never changes. */
+export async function fetchKnowhow(name: string): Promise<string> {
+  const db = await storage()
+  const kept = await db.get('knowhow', name)
+  if (kept) return kept
   const [kind, revision] = name.split('/')
   const path = { kind: kind!, revision: Number(revision) }
-  return JSON.stringify(
-    await answer(() => api.GET('/api/device/know-how/{kind}/{revision}', { params: { path } })),
+  const json = JSON.stringify(
+    await answerQuietly(() => api.GET('/api/device/know-how/{kind}/{revision}', { params: { path } })),
   )
+  await db.put('knowhow', json, name)
+  return json
 }
 
-/** A call as the device holds it, once the core can judge it. */
-export async function hold(callId: string): Promise<HeldCall> {
-  const held = await answer(() => api.GET('/api/device/calls/{callId}', { params: { path: { callId } } }))
-  await tell(held.knowhow)
-  return held
+/** Asks the core; it has been told the know-how that is asked about. */
+export async function ask<Q extends keyof Questions>(
+  what: Q,
+  question: Questions[Q][0],
+): Promise<Questions[Q][1]> {
+  return JSON.parse(await (await started())[what](JSON.stringify(question)))
 }
-
-/** What a command makes of a call. */
-export const applied = async (held: HeldCall, command: Command, by: Person): Promise<Outcome> =>
-  JSON.parse(await started().apply(JSON.stringify({ held, command, by })))
-
-/** What follows from a call. */
-export const stateOf = async (held: HeldCall, moment: Moment): Promise<CallState> =>
-  JSON.parse(await started().state(JSON.stringify({ held, moment })))

@@ -6,4 +6,9 @@ declare module '#device' {
   export function begin(question: string): string
   export function round(question: string): string
   export function report(question: string): string
+  export function gauges(question: string): string
+  export function judge(question: string): string
+  export function step(question: string): string
+  export function found(question: string): string
+  export function heard(question: string): string
 }

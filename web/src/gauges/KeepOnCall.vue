@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { queryClient, useCall } from '../api/queries'
+import { useCall } from '../api/queries'
+import { queryClient } from '../api/queryClient'
 import type { Gauge, Judgement, Rating } from '../api/types'
 import { useCallActions } from '../call/useCallActions'
 import type { GaugeEntry } from './useGauge'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { away } from '../api/client'
 import { Problem } from '../api/problem'
 import { useReport } from '../api/queries'
 import Notice from '../ui/Notice.vue'
@@ -21,8 +22,11 @@ const print = () => window.print()
     <div class="no-print flex flex-wrap justify-between gap-2 py-3">
       <RouterLink :to="`/calls/${id}`" class="btn btn-quiet -ml-4">Back to the call</RouterLink>
       <span class="flex flex-wrap gap-2">
-        <a class="btn" :href="`/api/calls/${id}/dates.ics`" download>Dates for a calendar</a>
-        <a class="btn" :href="`/api/calls/${id}/report.pdf`" download>PDF</a>
+        <span v-if="away" class="text-soft self-center">PDF and dates for a calendar come with signal.</span>
+        <template v-else>
+          <a class="btn" :href="`/api/calls/${id}/dates.ics`" download>Dates for a calendar</a>
+          <a class="btn" :href="`/api/calls/${id}/report.pdf`" download>PDF</a>
+        </template>
         <button type="button" class="btn btn-act" @click="print">Print</button>
       </span>
     </div>

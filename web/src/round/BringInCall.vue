@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/vue-query'
 import { useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { Problem } from '../api/problem'
-import { callKey, queryClient } from '../api/queries'
+import { callKey, queryClient } from '../api/queryClient'
 import Notice from '../ui/Notice.vue'
 
 const router = useRouter()

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { Problem } from '../api/problem'
 import { useRound } from '../api/queries'
 import { dayName, hours, shiftDay } from '../ui/format'
+import { ready } from '../store/nextDays'
 import Notice from '../ui/Notice.vue'
 import BringInCall from './BringInCall.vue'
 import NewCallSheet from './NewCallSheet.vue'
@@ -39,6 +40,9 @@ function go(by: number) {
           >
           <template v-else-if="round.calls.length">All calls of the day are closed.</template>
           <template v-else>No calls on this day.</template>
+        </p>
+        <p v-if="ready" class="text-soft text-sm">
+          ✓ Works without signal: the next days are on this device.
         </p>
       </div>
       <div class="no-print flex gap-2">

@@ -2,8 +2,10 @@ import { v7 as uuid } from 'uuid'
 import { useMutation } from '@tanstack/vue-query'
 import type { Ref } from 'vue'
 import { commandTo, sent } from '../api/commands'
-import { callKey, queryClient } from '../api/queries'
-import type { Call, Customer, Home, Machine } from '../api/types'
+import { callKey, queryClient } from '../api/queryClient'
+import { Problem } from '../api/problem'
+import { begin } from '../store/enter'
+import type { Call, Command, Customer, Home, Machine } from '../api/types'
 import { useDraft } from '../ui/drafts'
 import { clockTime, daysSince1970, isoDay, minuteOfDay } from '../ui/format'
 
@@ -63,7 +65,12 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const draft = useDraft(key, start())
   const knownHome = useDraft(`${key}:known`, !!visit)
   const adding = useMutation({
-    mutationFn: sent,
+    // Where the server does not answer the call begins on this device.
+    mutationFn: (command: Command) =>
+      sent(command).catch((problem: Problem) => {
+        if (!problem.passes) throw problem
+        return begin(command)
+      }),
     onSuccess: async (call) => {
       queryClient.setQueryData(callKey(call.head.id), call)
       await queryClient.invalidateQueries({ queryKey: ['round'] })

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { useMediaQuery } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, signOut } from '../api/client'
-import { queryClient, useSchools, useSession } from '../api/queries'
+import { useSchools, useSession } from '../api/queries'
+import { queryClient } from '../api/queryClient'
 import type { SchoolSetting } from '../api/types'
 import { forgetLastCall } from '../ui/lastCall'
 import { forgetDrafts } from '../ui/drafts'
+import { refused, waiting } from '../store/outbox'
+import { forgetDevice } from '../store/storage'
+import Sheet from '../ui/Sheet.vue'
 import Notice from '../ui/Notice.vue'
 import BusinessForm from './BusinessForm.vue'
 import People from './People.vue'
@@ -38,8 +42,13 @@ const byMachines = computed(() => {
 })
 const problem = computed(() => choose.error.value ?? failureReason.value)
 
+/** Whether it is asked first, as something waits that would be lost. */
+const asksFirst = ref(false)
+const unsent = computed(() => waiting.value.length + refused.value.length)
+
 async function leave() {
   await signOut()
+  await forgetDevice()
   forgetDrafts()
   forgetLastCall()
   queryClient.clear()
@@ -58,9 +67,19 @@ async function leave() {
       </div>
       <p v-if="session" class="flex items-center gap-4">
         {{ session.name }}, {{ session.business }}
-        <button type="button" class="btn" @click="leave">Sign out</button>
+        <button type="button" class="btn" @click="unsent ? (asksFirst = true) : leave()">Sign out</button>
       </p>
     </header>
+    <Sheet v-model="asksFirst" title="Not all of it has gone out">
+      <p>
+        {{ unsent === 1 ? 'One entry is' : `${unsent} entries are` }} only on this device yet. Whoever signs
+        out here takes them away for good: wait until there is signal.
+      </p>
+      <div class="mt-4 flex flex-wrap gap-2">
+        <button type="button" class="btn btn-act" @click="asksFirst = false">Stay signed in</button>
+        <button type="button" class="btn" @click="leave">Sign out, and lose them</button>
+      </div>
+    </Sheet>
     <Notice
       v-if="problem"
       :problem="problem"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { answer, api } from '../api/client'
-import { queryClient } from '../api/queries'
+import { queryClient } from '../api/queryClient'
 import type { Session } from '../api/types'
 
 const props = defineProps<{ session: Session }>()

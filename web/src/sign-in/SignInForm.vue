@@ -2,7 +2,7 @@
 import { useMutation } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { signIn } from '../api/client'
-import { queryClient } from '../api/queries'
+import { queryClient } from '../api/queryClient'
 import TextField from '../ui/TextField.vue'
 
 const login = ref('')

@@ -17,9 +17,11 @@ export function useDraft<T>(key: string, empty: T): RemovableRef<T> {
   return draft
 }
 
+const kept = () => Object.keys(localStorage).filter((key) => key.startsWith(PREFIX))
+
+export const isHalfTyped = () => kept().length > 0
+
 /** Half-typed things belong to whoever typed them: they go with the sign-out. */
 export function forgetDrafts() {
-  Object.keys(localStorage)
-    .filter((key) => key.startsWith(PREFIX))
-    .forEach((key) => localStorage.removeItem(key))
+  kept().forEach((key) => localStorage.removeItem(key))
 }

@@ -17,6 +17,12 @@ const MILLIS_OF_A_DAY = 86_400_000
 /** A day counted since 1970 as "2026-11-26". */
 export const isoDay = (day: number) => new Date(day * MILLIS_OF_A_DAY).toISOString().slice(0, 10)
 
+/** Today as "2026-11-26", by the clock here. */
+export function isoToday() {
+  const now = new Date()
+  return isoDay(Math.floor((now.getTime() - now.getTimezoneOffset() * 60_000) / MILLIS_OF_A_DAY))
+}
+
 export const daysSince1970 = (day: string) => Date.parse(day) / MILLIS_OF_A_DAY
 
 /** A minute of the day as "09:30". */

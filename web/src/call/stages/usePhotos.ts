@@ -1,5 +1,6 @@
 import { computed } from 'vue'
 import type { Call, Line } from '../../api/types'
+import { waiting } from '../../store/outbox'
 import { useCallContext } from '../context'
 
 /** Longest side of a kept photo, in pixels: enough to see which way a clip points. */
@@ -19,6 +20,15 @@ async function shrunk(file: File): Promise<Blob> {
   )
 }
 
+/** Where the pictures are that wait on this device, by photo. */
+const here = new Map<string, string>()
+
+function placeHere(photo: string): string | undefined {
+  const picture = waiting.value.find(({ command }) => command.id === photo)?.picture
+  if (picture && !here.has(photo)) here.set(photo, URL.createObjectURL(picture))
+  return here.get(photo)
+}
+
 /** The photos of a line of the job sheet. */
 export function usePhotos(line: () => Line) {
   const { call, actions } = useCallContext()
@@ -33,6 +43,7 @@ export function usePhotos(line: () => Line) {
   return {
     photos: computed(() => call.value.photos.filter((photo) => photo.lineId === line().id)),
     take,
-    source: (photo: Call['photos'][number]) => `/api/calls/${call.value.head.id}/photos/${photo.id}`,
+    source: (photo: Call['photos'][number]) =>
+      placeHere(photo.id) ?? `/api/calls/${call.value.head.id}/photos/${photo.id}`,
   }
 }

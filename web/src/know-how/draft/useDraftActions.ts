@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '../../api/client'
-import { queryClient } from '../../api/queries'
+import { queryClient } from '../../api/queryClient'
 import type { Draft } from '../../api/types'
 import type { Section } from './sections'
 

@@ -105,6 +105,35 @@ abstract class BrowserTest {
                 """.formatted(call.substring(call.lastIndexOf('/') + 1)));
     }
 
+    /** A phone that has got what the next days need, and works on without signal. */
+    Page readyForTheCellar() {
+        return chromium.readyForTheCellar(installation);
+    }
+
+    /** Waits until this device holds a call, given by its id or address: it answers by itself then. */
+    static void holds(Page page, String call) {
+        page.waitForFunction("""
+                async (id) => {
+                  if (!(await indexedDB.databases()).some((db) => db.name === 'grimy-gasket')) return false
+                  return new Promise((done) => {
+                    const opening = indexedDB.open('grimy-gasket')
+                    opening.onsuccess = () => {
+                      const getting = opening.result.transaction('calls').objectStore('calls').get(id)
+                      getting.onsuccess = () => {
+                        opening.result.close()
+                        done(!!getting.result)
+                      }
+                    }
+                  })
+                }
+                """, call.substring(call.lastIndexOf('/') + 1));
+    }
+
+    /** Waits until a function of the page, which may take its time, says yes. */
+    static void until(Page page, String function, String about) {
+        page.waitForCondition(() -> (boolean) page.evaluate(function, about));
+    }
+
     /** Waits until what is drawn on a page is kept. */
     static void kept(Page page) {
         page.locator("main[aria-busy=true]")

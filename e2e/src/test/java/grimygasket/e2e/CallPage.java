@@ -212,15 +212,4 @@ record CallPage(Page page) {
     private static LocatorAssertions.ContainsTextOptions ignoringCase() {
         return new LocatorAssertions.ContainsTextOptions().setIgnoreCase(true);
     }
-
-    /** On a busy machine the application takes a while to find its database again, and says so. */
-    static void tryAgainUntil(Page page, Locator done) {
-        var again = button(page, "Try again");
-        for (int i = 0; i < 20 && again.isVisible(); i++) {
-            again.click();
-            page.waitForTimeout(500);
-            BrowserTest.kept(page);
-        }
-        assertThat(done).isVisible();
-    }
 }

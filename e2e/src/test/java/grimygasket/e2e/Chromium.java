@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -36,11 +37,17 @@ final class Chromium implements AutoCloseable {
             .chromium()
             .launch(new BrowserType.LaunchOptions().setExecutablePath(DEBIANS).setArgs(FLAGS));
 
-    /** A browser profile of its own with a window of that size. */
+    /** A browser profile of its own with a window of that size; without service worker, as it would hide requests from a test. */
     BrowserContext profile(Size size) {
+        return profile(size, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** The same, with or without service worker. */
+    BrowserContext profile(Size size, ServiceWorkerPolicy workers) {
         return browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(size.width(), size.height())
                 .setHasTouch(size == Size.PHONE)
+                .setServiceWorkers(workers)
                 .setLocale("en-GB"));
     }
 
@@ -75,6 +82,15 @@ final class Chromium implements AutoCloseable {
         var page = profile(size).newPage();
         page.navigate(installation.address());
         signIn(page);
+        return page;
+    }
+
+    /** A phone that has got what the next days need, and works on without signal. */
+    Page readyForTheCellar(Installation installation) {
+        var page = profile(Size.PHONE, ServiceWorkerPolicy.ALLOW).newPage();
+        page.navigate(installation.address());
+        signIn(page);
+        page.getByText("Works without signal").waitFor();
         return page;
     }
 

@@ -45,7 +45,6 @@ public final class Screenshots {
             takeCall(page, installation.address() + NOTHING_KNOWN, folder, "begin-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#open", folder, "open-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
-            takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#prove", folder, "prove-390");
             takeStop(page, installation.address() + DRYER, folder, "stop-390");
             takeMeter(page, installation.address() + BrowserTest.HALF_DONE, folder, "meter-390");
             page = chromium.signedIn(installation, Size.DESK);
@@ -62,6 +61,8 @@ public final class Screenshots {
             page.navigate(installation.address() + CLOSED + "/report");
             page.getByText("because of").waitFor();
             take(page, folder, "report-1280");
+            takeOffline(
+                    chromium.readyForTheCellar(installation), installation.address() + DRYER, folder, "offline-390");
         }
     }
 
@@ -89,6 +90,21 @@ public final class Screenshots {
         BrowserTest.button(page, "Undo: Smell of burning").click();
         page.getByText("Nothing else is asked")
                 .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+    }
+
+    /** In a cellar: two things are entered, and wait. */
+    private static void takeOffline(Page page, String address, Path folder, String name) {
+        page.navigate(address);
+        page.getByText("Where it narrows").waitFor();
+        page.context().setOffline(true);
+        for (var code : new String[] {"F3", "F7"}) {
+            page.getByPlaceholder("What else?").fill(code);
+            page.locator("li[role=option]").first().click();
+        }
+        page.getByText("2 entries wait on this device").waitFor();
+        page.evaluate("document.activeElement.blur(), window.scrollTo({ top: 0 })");
+        take(page, folder, name);
+        page.context().setOffline(false);
     }
 
     private static void takeMeter(Page page, String address, Path folder, String name) {

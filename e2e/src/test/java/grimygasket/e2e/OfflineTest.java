@@ -1,0 +1,247 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.util.Base64;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** In a cellar: signed in once in the morning, then no signal. */
+public class OfflineTest extends BrowserTest {
+    private static final String COMPLAINT = "Dirty water in it every morning, down in the cellar";
+
+    private static final String UNDER_THE_CAP = "Lift the air gap's cap and look";
+    private static final String GRITTY = "/calls/0193a000-0000-7000-8000-000000000403";
+    private static final String GREASY = "/calls/0193a000-0000-7000-8000-000000000404";
+    private static final String HUMS = "/calls/0193a000-0000-7000-8000-000000000405";
+
+    private static final String SILENT = "/calls/0193a000-0000-7000-8000-000000000406";
+
+    private static final byte[] PICTURE = Base64.getDecoder()
+            .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
+
+    private static void noSignal(Page page) {
+        page.context().setOffline(true);
+    }
+
+    private static void signalReturns(Page page) {
+        page.context().setOffline(false);
+        assertThat(page.getByText(Pattern.compile("wait.? on this device"))).isHidden();
+        assertThat(page.getByText("No signal")).isHidden();
+    }
+
+    @Test
+    public void aWholeVisitFromANewCustomerToTheReport() {
+        var page = readyForTheCellar();
+        noSignal(page);
+        page.reload();
+        assertThat(page.getByText("of work")).isVisible();
+
+        var call = CallPage.add(page, "Dishwasher", COMPLAINT);
+        call.sees("Dirty water comes back later");
+        page.reload();
+        assertThat(call.story()).containsText("Dirty water comes back later");
+        call.hasHeardAll();
+        choose(page, "Look at the return valve's ball and seat");
+        call.touch("The tray");
+        call.lays("Lower rack and filter out", "Lower rack", "Filter");
+        call.lays("Sump cover off", "Sump cover");
+        photographs(page);
+        call.makesSafe();
+        call.goesOn();
+        call.checks("Look at the return valve's ball and seat", "Held open, or seat dirty");
+        choose(page, "Replace the return valve");
+        call.touch("Take it from the van");
+        assertThat(call.story()).containsText("1 × RV-20");
+        call.pick("Binned");
+        call.touch("Done, now prove it");
+        call.rebuilds();
+        call.goesOn();
+        call.works(2);
+        call.touch("Proved: it drains");
+        call.notes("Return valve", "Grit", "Worn");
+        call.segment("Hand over");
+        page.getByLabel("Advice to the customer").fill("Clean the filter every two weeks.");
+        page.reload();
+        assertThat(page.getByLabel("Advice to the customer")).hasValue("Clean the filter every two weeks.");
+        call.touch("Close the call");
+        assertThat(call.panel()).containsText("Closed at");
+        page.getByText("Report for the customer").click();
+        assertThat(page.getByRole(AriaRole.ARTICLE).getByLabel("Parts")).containsText("€7.40");
+
+        var id = page.url().replaceAll(".*/calls/([^/]*).*", "$1");
+        assertEquals(
+                installation
+                        .rows("select id from service_call where id = '" + id + "'")
+                        .size(),
+                0);
+        signalReturns(page);
+        assertEquals(findings(id), new String[] {
+            "sign-settled water-returns YES", "check-made valve-ball open", "remedy-tried replace-valve CURED"
+        });
+        assertEquals(
+                column("select used, unit_price, remedy from part_use where call_id = '" + id + "'"),
+                new String[] {"1 7.40 replace-valve"});
+        assertEquals(column("select count(*) from photo where call_id = '" + id + "'"), new String[] {"1"});
+        assertEquals(
+                column("select advice, closed_at is not null from service_call where id = '" + id + "'"),
+                new String[] {"Clean the filter every two weeks. 1"});
+    }
+
+    /** A phone that is ready for the cellar and shows a call. */
+    private Page holding(String call) {
+        var page = readyForTheCellar();
+        page.navigate(installation.address() + call);
+        page.getByLabel("Next step").waitFor();
+        return page;
+    }
+
+    private static void looksUnderTheCap(Page page, String outcome) {
+        choose(page, UNDER_THE_CAP);
+        page.getByLabel("Next step")
+                .getByText(outcome, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.getByLabel("So far")).containsText(UNDER_THE_CAP + ": " + outcome);
+    }
+
+    @Test
+    public void aLostSignalIsSaidAndTheEntryGoesThroughOnceItIsBack() {
+        var page = holding(SILENT);
+        choose(page, "Work the dispenser's lid");
+        page.context().setOffline(true);
+        button(page, "Stuck or held shut").click();
+        assertThat(page.getByLabel("So far")).containsText("Stuck or held shut");
+        assertThat(page.getByText("No signal: what you do is kept here.")).isVisible();
+        page.context().setOffline(false);
+        assertThat(page.getByText("No signal")).isHidden();
+        assertEquals(findings(SILENT).length, 3, "entered once");
+    }
+
+    @DataProvider
+    Object[][] orders() {
+        return new Object[][] {{HUMS, "Clear", "Something in it"}, {HALF_DONE, "Something in it", "Clear"}};
+    }
+
+    @Test(dataProvider = "orders")
+    public void ofTwoWhoDidNotHearOfEachOtherBothAnswersAreShown(String call, String first, String second) {
+        var one = holding(call);
+        var other = holding(call);
+        noSignal(one);
+        noSignal(other);
+        looksUnderTheCap(one, first);
+        looksUnderTheCap(other, second);
+
+        signalReturns(one);
+        other.context().setOffline(false);
+        assertThat(other.getByText("This was answered on another screen meanwhile."))
+                .isVisible();
+        assertThat(other.getByText("there “" + first + "”")).containsText("here “" + second + "”");
+        assertThat(other.getByLabel("So far")).containsText(UNDER_THE_CAP + ": " + first);
+        button(other, "Put mine").click();
+        assertThat(other.getByLabel("So far")).containsText(UNDER_THE_CAP + ": " + second);
+        assertThat(one.getByLabel("So far")).containsText(UNDER_THE_CAP + ": " + second);
+        assertThat(other.getByText("not taken: look")).isHidden();
+    }
+
+    @Test
+    public void aSessionThatEndedMeanwhileLosesNothing() {
+        var page = holding(GREASY);
+        int before = findings(GREASY).length;
+        noSignal(page);
+        page.getByPlaceholder("What else?").fill("E71");
+        page.getByText("Code “E71”, not in the tables").click();
+        page.getByPlaceholder("What else?").fill("E72");
+        page.getByText("Code “E72”, not in the tables").click();
+        assertThat(page.getByLabel("So far")).containsText("Code E72");
+        installation.execute("delete from SPRING_SESSION");
+        page.context().setOffline(false);
+        assertThat(page.getByText("Your session has ended")).isVisible();
+        page.getByLabel("Name").fill(Installation.LOGIN);
+        page.getByLabel("Password").fill(Installation.PASSWORD);
+        button(page, "Sign in").click();
+        signalReturns(page);
+        assertEquals(findings(GREASY).length, before + 2);
+    }
+
+    @Test
+    public void aServerThatDiesMeanwhileGetsAllOfItOnce() throws IOException, InterruptedException {
+        var page = holding(GRITTY);
+        int before = findings(GRITTY).length;
+        noSignal(page);
+        for (int i = 0; i < 6; i++) {
+            page.getByPlaceholder("What else?").fill("E8" + i);
+            page.getByText("Code “E8" + i + "”, not in the tables").click();
+            assertThat(page.getByLabel("So far")).containsText("Code E8" + i);
+        }
+        page.context().setOffline(false);
+        page.waitForResponse("**/api/commands", () -> {});
+        installation.killApplication();
+        page.getByPlaceholder("What else?").fill("E86");
+        page.getByText("Code “E86”, not in the tables").click();
+        assertThat(page.getByLabel("So far")).containsText("Code E86");
+        installation.startApplication();
+        signalReturns(page);
+        assertEquals(findings(GRITTY).length, before + 7);
+    }
+
+    @Test
+    public void withoutRoomItGoesThroughWithSignalAndIsSaid() {
+        var page = holding(HUMS);
+        page.evaluate("""
+                () => {
+                  const put = IDBObjectStore.prototype.put
+                  IDBObjectStore.prototype.put = function (...all) {
+                    if (this.name === 'outbox') throw new DOMException('full', 'QuotaExceededError')
+                    return put.apply(this, all)
+                  }
+                }
+                """);
+        page.getByPlaceholder("What else?").fill("E91");
+        page.getByText("Code “E91”, not in the tables").click();
+        assertThat(page.getByLabel("So far")).containsText("Code E91");
+        assertThat(page.getByText("There is no room on this device")).isVisible();
+        assertTrue(List.of(findings(HUMS)).contains("code-read E91 "));
+        noSignal(page);
+        page.getByPlaceholder("What else?").fill("E92");
+        page.getByText("Code “E92”, not in the tables").click();
+        assertThat(page.getByText("The application does not answer.")).isVisible();
+    }
+
+    @Test
+    public void whoeverSignsOutIsAskedFirstAndTakesEverythingAway() {
+        var page = holding(HUMS);
+        noSignal(page);
+        page.getByPlaceholder("What else?").fill("E95");
+        page.getByText("Code “E95”, not in the tables").click();
+        assertThat(page.getByLabel("So far")).containsText("Code E95");
+        link(page, "Settings").click();
+        button(page, "Sign out").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("One entry is only on this device yet.");
+        button(page, "Stay signed in").click();
+        page.context().setOffline(false);
+        page.waitForCondition(() -> List.of(findings(HUMS)).contains("code-read E95 "));
+        assertThat(page.getByText("No signal")).isHidden();
+        button(page, "Sign out").click();
+        button(page, "Sign in").waitFor();
+        until(page, "async (name) => !(await indexedDB.databases()).some((db) => db.name === name)", "grimy-gasket");
+        until(page, "async (name) => !(await caches.has(name))", "answers");
+    }
+
+    private static void photographs(Page page) {
+        page.getByLabel("Next step")
+                .locator("summary")
+                .filter(new Locator.FilterOptions().setHasText("Sump cover"))
+                .click();
+        page.getByLabel("Photo of Sump cover").setInputFiles(new FilePayload("cover.png", "image/png", PICTURE));
+        assertThat(page.locator("img[src^=blob]").first()).isVisible();
+    }
+}

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { clock } from '../ui/format'
+import { away } from '../api/client'
+import NotTaken from './NotTaken.vue'
+import { useSession } from '../api/queries'
+import { refused, waiting } from './outbox'
+import { keepsNothing } from './storage'
+
+const { data: session } = useSession()
+
+/** What goes out at once is not worth a word. */
+const SOON_MS = 1_500
+const now = useNow({ interval: 500 })
+const mine = computed(() => waiting.value.filter((one) => one.account === session.value?.id))
+const first = computed(() => mine.value[0]?.command.at)
+const long = computed(() => first.value !== undefined && now.value.getTime() - first.value > SOON_MS)
+/** Of people who have to sign in here before it goes out. */
+const others = computed(() => waiting.value.filter((one) => one.account !== session.value?.id).length)
+const ROOM = {
+  'no means':
+    'This browser keeps nothing, as in a private window: what you do goes through with signal only.',
+  'no room':
+    'There is no room on this device: until there is some, what you do goes through with signal only.',
+}
+const looking = ref(false)
+</script>
+
+<template>
+  <div
+    v-if="away || long || keepsNothing || refused.length || others"
+    class="bg-warn-pale border-line no-print sticky bottom-14 z-10 flex flex-wrap items-center gap-x-3 border-t px-3 text-[0.95rem]"
+  >
+    <p v-if="away || long" role="status" class="py-2">
+      <template v-if="away">No signal: what you do is kept here. </template>
+      <template v-if="long">
+        {{ mine.length === 1 ? 'One entry waits' : `${mine.length} entries wait` }} on this device since
+        {{ clock(first!) }}; they go out by themselves.
+      </template>
+    </p>
+    <p v-if="keepsNothing" class="py-2">{{ ROOM[keepsNothing] }}</p>
+    <p v-if="others" class="py-2">
+      {{ others }} of a colleague’s on this device: they go out once whoever entered them signs in here.
+    </p>
+    <button v-if="refused.length" type="button" class="btn btn-quiet text-act" @click="looking = true">
+      {{ refused.length }} not taken: look
+    </button>
+  </div>
+  <NotTaken v-model="looking" />
+</template>

@@ -1,0 +1,74 @@
+import { ask, tell } from '../core/core'
+import { Problem } from '../api/problem'
+import { callKey, queryClient } from '../api/queryClient'
+import type { Call, Command, HeldCall, Refusal } from '../api/types'
+import { become, held, hold, me, viewOf } from './held'
+import { nextDays } from './nextDays'
+import { put, send, waiting, type Told } from './outbox'
+import { alone } from './storage'
+
+/** Changes of what a call is held against, which the record does not tell. */
+const BEYOND_THE_RECORD = ['begin', 'use-part', 'put-back']
+
+const kindOf = (refusal: Refusal) => refusal.kind.toLowerCase().replace('_', '-')
+const problemOf = (refusal: Refusal) =>
+  new Problem(kindOf(refusal), refusal.sentence, refusal.fields, refusal.theirs)
+
+async function draw(one: HeldCall): Promise<Call> {
+  const view = await viewOf(one)
+  queryClient.setQueryData(callKey(one.call.head.id), view)
+  return view
+}
+
+/**
+ * Does something to a call on this device: it is kept and drawn at once, and goes out by itself. What cannot be is a problem.
+ *
+ * @returns whether it is done; not where this device does not hold the call, or keeps nothing
+ */
+export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
+  alone(command.call, async () => {
+    const now = await held(command.call)
+    if (!now) return false
+    const { held: after, refused } = await become(now, command)
+    if (refused) throw problemOf(refused)
+    if (!after) return false
+    if (!(await put(command, me().account, after, picture))) return false
+    await draw(after)
+    sendWhatWaits()
+    return true
+  })
+
+/** Begins a call on this device; for where the server does not answer. */
+export async function begin(command: Command): Promise<Call> {
+  const { change } = command
+  if (change.kind !== 'begin') throw new Error(`${change.kind} begins no call`)
+  const of = (await nextDays())?.kinds.find(({ kind }) => kind === change.machine.kind)
+  if (!of) throw Problem.unreachable()
+  const { knowhow, revision, circumstances } = of
+  const known = { ...command, change: { ...change, revision } }
+  await tell(knowhow)
+  const { call, refused } = await ask('begin', { command: known, by: me(), knowhow, revision })
+  if (!call) throw refused ? problemOf(refused) : Problem.unreachable()
+  const { shelf } = circumstances
+  const after = { call, knowhow, circumstances, customer: change.customer, shelf, beside: [] }
+  if (!(await put(known, me().account, after))) throw Problem.unreachable()
+  const view = await draw(after)
+  sendWhatWaits()
+  return view
+}
+
+const told: Told = {
+  async taken(command, call) {
+    const id = command.call
+    if (!waiting.value.some((one) => one.command.call === id)) queryClient.setQueryData(callKey(id), call)
+    void queryClient.invalidateQueries({ queryKey: ['round'] })
+    const here = await held(id)
+    const other = here && here.call.head.version !== call.head.version
+    if (other || BEYOND_THE_RECORD.includes(command.change.kind)) await hold(id)
+  },
+  /** The call is shown as it is without it. */
+  refused: ({ call }) => hold(call).then(draw),
+}
+
+/** Sends what waits of whoever is signed in. */
+export const sendWhatWaits = () => void send(me().account, told)

@@ -1,0 +1,91 @@
+import { answerQuietly, api } from '../api/client'
+import { queryClient } from '../api/queryClient'
+import type { Asker, Call, Command, HeldCall, Person, Report, RoundOfDay, Session, Step } from '../api/types'
+import { ask, fetchKnowhow, tell } from '../core/core'
+import { waitingFor } from './outbox'
+import { alone, storage } from './storage'
+
+/** A call as the core is told it. */
+const told = ({ call, customer, knowhow, circumstances }: HeldCall) => ({
+  call,
+  customer,
+  knowhow,
+  circumstances,
+})
+
+export const session = () => queryClient.getQueryData<Session>(['session'])!
+
+export function me(): Person {
+  const { id, name, lead } = session()
+  return { account: id, name, rank: lead ? 'LEAD' : 'TECHNICIAN' }
+}
+
+/** Whoever looks, here and now. */
+function asker(): Asker {
+  const now = Date.now()
+  const viewer = { rank: me().rank, units: session().units }
+  return { viewer, now, offset: -new Date(now).getTimezoneOffset() }
+}
+
+/** A call as this device keeps it, with what waits done to it; nothing where it keeps none. */
+export const held = (id: string): Promise<HeldCall | undefined> =>
+  storage().then(
+    (db) => db.get('calls', id),
+    () => undefined,
+  )
+
+/** A call as the core is told it, which knows its know-how; nothing where this device does not hold it. */
+export async function toldById(id: string | undefined) {
+  const one = id ? await held(id) : undefined
+  if (one) await tell(one.knowhow)
+  return one && told(one)
+}
+
+/** Keeps a call as the server has it now, and does to it what still waits. */
+export const hold = (id: string): Promise<HeldCall> =>
+  // While something is under way it may be in the answer already, or not.
+  alone('sending', async () => {
+    const theirs = await answerQuietly(() =>
+      api.GET('/api/device/calls/{callId}', { params: { path: { callId: id } } }),
+    )
+    await fetchKnowhow(theirs.knowhow)
+    return alone(id, async () => {
+      let now = theirs
+      for (const command of await waitingFor(id)) now = (await become(now, command)).held ?? now
+      await (await storage()).put('calls', now, id)
+      return now
+    })
+  })
+
+/** What a command makes of a call. */
+export async function become(one: HeldCall, command: Command) {
+  await tell(one.knowhow)
+  const { call, refused } = await ask('apply', { held: told(one), command, by: me() })
+  return { held: call && { ...one, call }, refused }
+}
+
+/** All that the screen of a call shows. */
+export async function viewOf(one: HeldCall): Promise<Call> {
+  const { beside, customer, earlier, family, shelf } = one
+  await tell(one.knowhow)
+  const state = await ask('state', { held: told(one), asker: asker() })
+  return { ...state, beside, customer, earlier, family, shelf }
+}
+
+/** A step of a call's plan with all its detail. */
+export async function stepOf(one: HeldCall, kind: Step['kind'], id: string): Promise<Step | undefined> {
+  await tell(one.knowhow)
+  return (await ask('step', { held: told(one), kind, id })).step
+}
+
+export async function reportOf(one: HeldCall): Promise<Report> {
+  await tell(one.knowhow)
+  const { business, currency } = (await (await storage()).get('nextDays', 'now'))!
+  return ask('report', { held: told(one), asker: asker(), business, currency })
+}
+
+/** A day's calls, and those of earlier days that are still open. */
+export async function roundOf(ofDay: HeldCall[], leftOpen: HeldCall[]): Promise<RoundOfDay> {
+  for (const one of [...ofDay, ...leftOpen]) await tell(one.knowhow)
+  return ask('round', { ofDay: ofDay.map(told), leftOpen: leftOpen.map(told), asker: asker() })
+}

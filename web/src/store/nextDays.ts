@@ -1,0 +1,60 @@
+import { ref } from 'vue'
+import { answerQuietly, api } from '../api/client'
+import { Problem } from '../api/problem'
+import { fetchKnowhow } from '../core/core'
+import type { HeldCall, NextDays, Round } from '../api/types'
+import { daysSince1970, isoToday } from '../ui/format'
+import { held, hold, me, roundOf } from './held'
+import { waiting } from './outbox'
+import { storage } from './storage'
+import { warm } from './warm'
+
+/** What the next days need, as far as this device was told. */
+export const nextDays = (): Promise<NextDays | undefined> =>
+  storage().then(
+    (db) => db.get('nextDays', 'now'),
+    () => undefined,
+  )
+
+/** Whether all that the next days need is on this device. */
+export const ready = ref(false)
+
+/** Gets what the next days need onto this device, and lets go of what they do not. */
+export async function prepare() {
+  const days = await answerQuietly(() => api.GET('/api/device/next-days'))
+  const db = await storage()
+  await db.put('nextDays', days, 'now')
+  for (const { call, version } of days.calls) {
+    if ((await held(call))?.call.head.version !== version) await hold(call)
+  }
+  const wanted = new Set(days.calls.map(({ call }) => call))
+  waiting.value.forEach(({ command }) => wanted.add(command.call))
+  for (const id of await db.getAllKeys('calls')) if (!wanted.has(id)) await db.delete('calls', id)
+  for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
+  ready.value = await warm(days)
+}
+
+const byTime = (a: HeldCall, b: HeldCall) =>
+  a.call.head.day - b.call.head.day ||
+  a.call.head.plannedAt - b.call.head.plannedAt ||
+  (a.call.head.id < b.call.head.id ? -1 : 1)
+
+/** A day's calls, as far as this device holds them. */
+export async function roundHere(chosen?: string): Promise<Round> {
+  const today = isoToday()
+  const day = chosen || today
+  const known = await nextDays()
+  const about = daysSince1970(day)
+  const told = known && daysSince1970(known.today)
+  if (told === undefined || about < told - 1 || about > told + 3) {
+    throw new Problem(
+      'unreachable',
+      'The application does not answer, and this day is not kept on this device: only yesterday to the third day ahead are.',
+    )
+  }
+  const all = await (await storage()).getAll('calls')
+  const mine = all.filter(({ call }) => call.head.accountId === me().account).sort(byTime)
+  const ofDay = mine.filter(({ call }) => call.head.day === about)
+  const leftOpen = day === today ? mine.filter(({ call }) => call.head.day < about && !call.head.closing) : []
+  return { day, today, ...(await roundOf(ofDay, leftOpen)) }
+}

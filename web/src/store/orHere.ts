@@ -1,0 +1,40 @@
+import { Problem } from '../api/problem'
+import type { HeldCall } from '../api/types'
+import { held } from './held'
+import { waiting } from './outbox'
+
+/** So long the server is waited for where this device can answer itself. */
+const PATIENCE_MS = 4_000
+
+/**
+ * What the server says of a call; where it does not answer, or does not know yet what was done here, what this device makes
+ * of it.
+ */
+export async function orHere<T>(
+  id: string,
+  request: (signal?: AbortSignal) => Promise<T>,
+  here: (one: HeldCall) => Promise<T>,
+): Promise<T> {
+  const one = await held(id)
+  if (!one) return request()
+  if (waiting.value.some(({ command }) => command.call === id)) return here(one)
+  return patiently(request, () => here(one))
+}
+
+/** The same of something that may be about a call, or about none. */
+export const ofCallOrHere = <T>(
+  id: string | undefined,
+  request: (signal?: AbortSignal) => Promise<T>,
+  here: (id?: string) => Promise<T>,
+): Promise<T> => (id ? orHere(id, request, () => here(id)) : patiently(request, () => here()))
+
+/** What the server says, or where it does not answer what is known here. */
+export function patiently<T>(
+  request: (signal: AbortSignal) => Promise<T>,
+  here: () => Promise<T>,
+): Promise<T> {
+  return request(AbortSignal.timeout(PATIENCE_MS)).catch((problem: unknown) => {
+    if (problem instanceof Problem && problem.passes) return here()
+    throw problem
+  })
+}

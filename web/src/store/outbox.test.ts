@@ -1,0 +1,82 @@
+import 'fake-indexeddb/auto'
+import { beforeEach, expect, test, vi } from 'vitest'
+import { Problem } from '../api/problem'
+import type { Call, Command, HeldCall } from '../api/types'
+
+const sent = vi.fn<(command: Command) => Promise<Call>>()
+vi.mock('../api/commands', () => ({ sent: (command: Command) => sent(command) }))
+vi.stubGlobal('navigator', { locks: { request: (_: string, act: () => unknown) => act() } })
+
+const { put, read, refused, retry, send, settle, waiting } = await import('./outbox')
+const { storage } = await import('./storage')
+
+const command = (id: string, call = 'a call') => ({ id, call }) as Command
+const call = { head: {} } as Call
+const told = { taken: vi.fn(), refused: vi.fn() }
+const ids = () => waiting.value.map((one) => one.command.id)
+
+beforeEach(async () => {
+  await (await storage()).clear('outbox')
+  await read()
+  vi.resetAllMocks()
+})
+
+async function done(...names: string[]) {
+  for (const name of names) await put(command(name), 'maren', {} as HeldCall)
+}
+
+test('what was done goes out once, in its order', async () => {
+  await done('first', 'second', 'third')
+  sent.mockResolvedValue(call)
+  await Promise.all([send('maren', told), send('maren', told)])
+  expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['first', 'second', 'third'])
+  expect(told.taken).toHaveBeenCalledTimes(3)
+  expect(ids()).toEqual([])
+})
+
+test('where there is no answer nothing overtakes, and it is tried again by itself', async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+  await done('first', 'second')
+  sent.mockRejectedValueOnce(Problem.unreachable()).mockResolvedValue(call)
+  await send('maren', told)
+  expect(ids()).toEqual(['first', 'second'])
+  vi.runAllTimers()
+  vi.useRealTimers()
+  await vi.waitFor(() => expect(ids()).toEqual([]))
+  expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['first', 'first', 'second'])
+})
+
+test('what is refused stays until somebody has looked, and what comes after it goes on', async () => {
+  await done('first', 'second')
+  sent.mockRejectedValueOnce(new Problem('stale', 'Answered meanwhile.')).mockResolvedValue(call)
+  await send('maren', told)
+  expect(told.refused).toHaveBeenCalledWith(command('first'))
+  expect(ids()).toEqual([])
+  expect(refused.value.map((one) => one.refused?.message)).toEqual(['Answered meanwhile.'])
+
+  await retry(refused.value[0]!)
+  expect(ids()).toEqual(['first'])
+  sent.mockRejectedValue(new Problem('stale', 'Answered meanwhile.'))
+  await send('maren', told)
+  await settle(refused.value[0]!)
+  expect(await read()).toEqual([])
+})
+
+test('nobody sends what somebody else has done', async () => {
+  await done('of maren')
+  await put(command('of rollo'), 'rollo', {} as HeldCall)
+  sent.mockResolvedValue(call)
+  await send('rollo', told)
+  expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['of rollo'])
+  expect(ids()).toEqual(['of maren'])
+})
+
+test('a full device says so, and keeps nothing by halves', async () => {
+  const full = new DOMException('full', 'QuotaExceededError')
+  vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+    throw full
+  })
+  expect(await put(command('first'), 'maren', {} as HeldCall)).toBe(false)
+  vi.restoreAllMocks()
+  expect(await read()).toEqual([])
+})

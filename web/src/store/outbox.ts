@@ -1,0 +1,118 @@
+import { computed, shallowRef } from 'vue'
+import { sent } from '../api/commands'
+import { Problem } from '../api/problem'
+import type { Call, Command, HeldCall } from '../api/types'
+import { alone, keepsNothing, storage, type Waiting } from './storage'
+
+const TRY_AGAIN_MS = 3_000
+
+const all = shallowRef<Waiting[]>([])
+/** What waits to be sent, in the order in which it was done. */
+export const waiting = computed(() => all.value.filter((one) => !one.refused))
+/** What was not taken, until somebody has looked at it. */
+export const refused = computed(() => all.value.filter((one) => one.refused))
+
+const windows = new BroadcastChannel('grimy-gasket')
+windows.onmessage = () => void read()
+
+/** Reads what waits, also of other windows. */
+export async function read(): Promise<Waiting[]> {
+  return (all.value = await (await storage()).getAll('outbox'))
+}
+
+async function changed() {
+  await read()
+  windows.postMessage('changed')
+}
+
+/** The commands to a call that wait, in their order. */
+export const waitingFor = async (call: string): Promise<Command[]> =>
+  (await read()).filter((one) => one.command.call === call && !one.refused).map((one) => one.command)
+
+/** Nothing is kept by halves. */
+function abort(transaction: { abort: () => void }) {
+  try {
+    transaction.abort()
+  } catch {
+    // It was aborted by what was wrong.
+  }
+}
+
+const isFull = (e: unknown) => e instanceof DOMException && e.name === 'QuotaExceededError'
+
+/**
+ * Keeps a command until the server has taken it, and what it has made of its call.
+ *
+ * @returns whether there was room for it
+ */
+export async function put(command: Command, account: string, after: HeldCall, picture?: Blob) {
+  const both = (await storage()).transaction(['outbox', 'calls'], 'readwrite', { durability: 'strict' })
+  const outbox = both.objectStore('outbox')
+  const last = await outbox.openKeyCursor(null, 'prev')
+  try {
+    await Promise.all([
+      outbox.put({ place: (last?.key ?? 0) + 1, account, command, picture }),
+      both.objectStore('calls').put(after, command.call),
+      both.done,
+    ])
+  } catch (e) {
+    // What is told first may be that it was aborted, and not yet why.
+    abort(both)
+    if (!isFull(e) && !isFull(await both.done.catch((why: unknown) => why))) throw e
+    keepsNothing.value = 'no room'
+    return false
+  }
+  keepsNothing.value = undefined
+  await changed()
+  return true
+}
+
+/** Lets what was refused wait once more. */
+export async function retry(one: Waiting) {
+  await (await storage()).put('outbox', { ...one, refused: undefined })
+  await changed()
+}
+
+/** Somebody has looked at what was refused. */
+export async function settle(one: Waiting) {
+  await (await storage()).delete('outbox', one.place)
+  await changed()
+}
+
+/** What is told of what becomes of a command. */
+export interface Told {
+  taken: (command: Command, call: Call) => unknown
+  refused: (command: Command) => unknown
+}
+
+let under: Promise<void> | undefined
+let again: ReturnType<typeof setTimeout> | undefined
+
+/** Sends what waits, in its order; where there is no answer it tries again by itself. */
+export function send(account: string, told: Told): Promise<void> {
+  clearTimeout(again)
+  const later = () => (again = setTimeout(() => void send(account, told), TRY_AGAIN_MS))
+  under ??= alone('sending', () => sendAll(account, told))
+    .catch((e: unknown) => {
+      later()
+      if (!(e instanceof Problem)) throw e
+    })
+    .finally(() => (under = undefined))
+  return under
+}
+
+async function sendAll(account: string, told: Told) {
+  for (;;) {
+    const next = (await read()).find((one) => one.account === account && !one.refused)
+    if (!next) return
+    const call = await sent(next.command, next.picture).catch(async (problem: unknown) => {
+      if (!(problem instanceof Problem) || problem.passes) throw problem
+      const { kind, message, theirs } = problem
+      await (await storage()).put('outbox', { ...next, refused: { kind, message, theirs } })
+    })
+    if (call) await (await storage()).delete('outbox', next.place)
+    await changed()
+    if (call) told.taken(next.command, call)
+    else told.refused(next.command)
+  }
+}

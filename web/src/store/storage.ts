@@ -1,0 +1,76 @@
+import { ref } from 'vue'
+import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import type { Command, HeldCall, NextDays } from '../api/types'
+
+/** Something done here that the server has not taken yet, or has refused. */
+export interface Waiting {
+  /** Its place in the order in which things were done. */
+  place: number
+  /** Of whoever did it: nobody else sends it. */
+  account: string
+  command: Command
+  /** Of a photo that is added. */
+  picture?: Blob
+  refused?: Refused
+}
+
+/** Why the server did not take it, as it said. */
+export interface Refused {
+  kind: string
+  message: string
+  theirs?: object
+}
+
+interface Tables extends DBSchema {
+  /** Calls by id, with what waits already done to them. */
+  calls: { key: string; value: HeldCall }
+  /** Know-how by its name, as the core is told it. */
+  knowhow: { key: string; value: string }
+  outbox: { key: number; value: Waiting }
+  nextDays: { key: 'now'; value: NextDays }
+}
+
+/** Why this device keeps nothing, if it does not: it has no means, as in a private window, or no room. */
+export const keepsNothing = ref<'no means' | 'no room'>()
+
+const NAME = 'grimy-gasket'
+
+/** The cache of the service worker for what the server has said, see `vite.config.ts`. */
+const ANSWERS = 'answers'
+let opened: Promise<IDBPDatabase<Tables>> | undefined
+/** Nothing is kept any more until the page is loaded anew. */
+let forgotten = false
+
+/** What this device keeps; rejected where the browser keeps nothing, as in a private window. */
+export function storage(): Promise<IDBPDatabase<Tables>> {
+  if (forgotten) return Promise.reject(new Error('this device has been told to forget'))
+  opened ??= openDB<Tables>(NAME, 1, {
+    upgrade(db) {
+      db.createObjectStore('calls')
+      db.createObjectStore('knowhow')
+      db.createObjectStore('outbox', { keyPath: 'place' })
+      db.createObjectStore('nextDays')
+    },
+    terminated: () => (opened = undefined),
+    blocking: (_, __, event) => (event.target as IDBDatabase).close(),
+  })
+  opened.catch(() => {
+    opened = undefined
+    keepsNothing.value = 'no means'
+  })
+  return opened
+}
+
+/** Forgets all that this device keeps of its user, also what the service worker has kept of answers. */
+export async function forgetDevice(): Promise<void> {
+  forgotten = true
+  const db = await opened?.catch(() => undefined)
+  db?.close()
+  opened = undefined
+  await deleteDB(NAME).catch(() => undefined)
+  await caches.delete(ANSWERS)
+}
+
+/** One after the other, in all windows of this browser. */
+export const alone = <T>(what: string, act: () => Promise<T>): Promise<T> =>
+  navigator.locks.request(`${NAME}:${what}`, act) as Promise<T>

@@ -1,0 +1,35 @@
+import { useEventListener } from '@vueuse/core'
+import { watch } from 'vue'
+import { useSession } from '../api/queries'
+import { sendWhatWaits } from './enter'
+import { prepare } from './nextDays'
+import { read } from './outbox'
+
+/** Whatever this device can do later, or without anybody waiting for it. */
+const inTheBackground = (act: () => Promise<unknown>) => void act().catch(() => undefined)
+
+/** Keeps on this device what the next days need, and sends what waits, once somebody is signed in and whenever signal returns. */
+export function useStore() {
+  const { data: session } = useSession()
+  function catchUp() {
+    if (!session.value) return
+    inTheBackground(async () => {
+      await read()
+      sendWhatWaits()
+    })
+    inTheBackground(prepare)
+  }
+  watch(() => session.value?.id, catchUp, { immediate: true })
+  useEventListener(window, 'online', catchUp)
+  // The first time it comes to work while the page is open.
+  useEventListener(
+    () => navigator.serviceWorker,
+    'controllerchange',
+    () => {
+      const worker = navigator.serviceWorker.controller
+      if (worker?.state === 'activated') catchUp()
+      else worker?.addEventListener('statechange', catchUp, { once: true })
+    },
+  )
+  return { catchUp }
+}
