@@ -48,6 +48,8 @@ const isFull = (e: unknown) => e instanceof DOMException && e.name === 'QuotaExc
 export async function put(command: Command, account: string, after: HeldCall, picture?: Blob) {
   const both = (await storage()).transaction(['outbox', 'calls'], 'readwrite', { durability: 'strict' })
   const outbox = both.objectStore('outbox')
+  // Heard below, if it matters.
+  both.done.catch(() => undefined)
   const last = await outbox.openKeyCursor(null, 'prev')
   try {
     await Promise.all([

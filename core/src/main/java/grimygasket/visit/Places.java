@@ -3,6 +3,7 @@ package grimygasket.visit;
 import grimygasket.diagnosis.Plan;
 import grimygasket.diagnosis.Step;
 import grimygasket.pack.Check;
+import grimygasket.pack.Fault;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Station;
 import java.util.LinkedHashMap;
@@ -32,20 +33,22 @@ public final class Places {
         pack.paths().stream()
                 .flatMap(path -> path.stations().stream())
                 .map(Station::id)
-                .forEach(station -> places.put(
-                        station,
-                        steps.stream()
-                                .filter(step -> concerns(pack, step, station))
-                                .map(step -> new Work(step.kind(), step.id()))
-                                .toList()));
+                .forEach(station -> places.put(station, at(station, pack, steps)));
         return places;
     }
 
-    private static boolean concerns(Pack pack, Step step, String station) {
+    private static List<Work> at(String station, Pack pack, List<Step> steps) {
         var here = pack.faults().stream()
                 .filter(fault -> fault.at().contains(station))
-                .map(fault -> fault.id())
+                .map(Fault::id)
                 .collect(Collectors.toSet());
+        return steps.stream()
+                .filter(step -> concerns(pack, step, station, here))
+                .map(step -> new Work(step.kind(), step.id()))
+                .toList();
+    }
+
+    private static boolean concerns(Pack pack, Step step, String station, Set<String> here) {
         return step.kind() == Step.Kind.REMEDY
                 ? pack.remedy(step.id()).cures().keySet().stream().anyMatch(here::contains)
                 : looksAt(pack.check(step.id()), here, station);
