@@ -36,11 +36,7 @@ final class Access {
 
     /** Minutes to open what is not open yet, and to close it again afterwards. */
     double minutes(long chain, long open) {
-        double sum = 0;
-        for (long wanted = chain & ~open; wanted != 0; wanted &= wanted - 1) {
-            sum += minutes[Long.numberOfTrailingZeros(wanted)];
-        }
-        return sum;
+        return Bits.sum(chain & ~open, minutes);
     }
 
     /** The layers of a chain that are not open yet, outermost first. */

@@ -123,10 +123,7 @@ final class Prerequisites {
 
     /** Minutes for what has to come before a remedy and is not done yet; what opening costs is left out. */
     double minutes(long causes, long looks, Situation now) {
-        double minutes = 0;
-        for (long left = looks & ~now.looked(); left != 0; left &= left - 1) {
-            minutes += lookMinutes[Long.numberOfTrailingZeros(left)];
-        }
+        double minutes = Bits.sum(looks & ~now.looked(), lookMinutes);
         long open = causes & ~now.settled();
         for (int i = 0; open != 0 && i < clearing.size(); i++) {
             minutes +=
