@@ -41,6 +41,10 @@ function signInAgain(): Promise<void> {
   return new Promise((go) => waiting.push(go))
 }
 
+/** No answer for so long is none. */
+const PATIENCE_MS = 30_000
+export const patience = () => AbortSignal.timeout(PATIENCE_MS)
+
 type Answer<T> = { data?: T; error?: unknown; response: Response }
 
 /**

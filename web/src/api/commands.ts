@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { answer, api, putFile } from './client'
+import { answer, api, patience, putFile } from './client'
 import { device, nextSeq, sentHere } from './device'
 import type { Call, CallChange, Command } from './types'
 
@@ -14,13 +14,10 @@ export function commandTo(call: string, change: CallChange): Command {
   return command
 }
 
-/** No answer for so long is none. */
-const PATIENCE_MS = 30_000
-
 /** Sends a command, with its picture if it has one, even if the page is left meanwhile: what it makes is drawn already. */
 export const sent = (command: Command, picture?: Blob) =>
   answer(() => {
-    const signal = AbortSignal.timeout(PATIENCE_MS)
+    const signal = patience()
     return picture
       ? putPhoto(command, picture, signal)
       : api.POST('/api/commands', { body: { command, sentAt: Date.now() }, keepalive: true, signal })

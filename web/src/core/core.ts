@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink'
-import { answerQuietly, api } from '../api/client'
+import { answerQuietly, api, patience } from '../api/client'
 import type {
   Asker,
   CallState,
@@ -102,7 +102,9 @@ export async function fetchKnowhow(name: string): Promise<string> {
   const [kind, revision] = name.split('/')
   const path = { kind: kind!, revision: Number(revision) }
   const json = JSON.stringify(
-    await answerQuietly(() => api.GET('/api/device/know-how/{kind}/{revision}', { params: { path } })),
+    await answerQuietly(() =>
+      api.GET('/api/device/know-how/{kind}/{revision}', { params: { path }, signal: patience() }),
+    ),
   )
   await db.put('knowhow', json, name)
   return json

@@ -1,4 +1,4 @@
-import { answerQuietly, api } from '../api/client'
+import { answerQuietly, api, patience } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import type { Asker, Call, Command, HeldCall, Person, Report, RoundOfDay, Session, Step } from '../api/types'
 import { ask, fetchKnowhow, tell } from '../core/core'
@@ -46,7 +46,7 @@ export const hold = (id: string): Promise<HeldCall> =>
   // While something is under way it may be in the answer already, or not.
   alone('sending', async () => {
     const theirs = await answerQuietly(() =>
-      api.GET('/api/device/calls/{callId}', { params: { path: { callId: id } } }),
+      api.GET('/api/device/calls/{callId}', { params: { path: { callId: id } }, signal: patience() }),
     )
     await fetchKnowhow(theirs.knowhow)
     return alone(id, async () => {

@@ -5,8 +5,9 @@ import { fetchKnowhow } from '../core/core'
 import type { HeldCall, NextDays, Round } from '../api/types'
 import { daysSince1970, isoToday } from '../ui/format'
 import { held, hold, me, roundOf } from './held'
-import { waiting } from './outbox'
-import { storage } from './storage'
+import { lastCall } from '../ui/lastCall'
+import { waitingFor } from './outbox'
+import { alone, storage } from './storage'
 import { warm } from './warm'
 
 /** What the next days need, as far as this device was told. */
@@ -27,12 +28,16 @@ export async function prepare() {
   for (const { call, version } of days.calls) {
     if ((await held(call))?.call.head.version !== version) await hold(call)
   }
-  const wanted = new Set(days.calls.map(({ call }) => call))
-  waiting.value.forEach(({ command }) => wanted.add(command.call))
-  for (const id of await db.getAllKeys('calls')) if (!wanted.has(id)) await db.delete('calls', id)
+  const wanted = new Set([lastCall.value, ...days.calls.map(({ call }) => call)])
+  for (const id of await db.getAllKeys('calls')) if (!wanted.has(id)) await letGo(id)
   for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
   ready.value = await warm(days)
 }
+
+const letGo = (id: string) =>
+  alone(id, async () => {
+    if (!(await waitingFor(id)).length) await (await storage()).delete('calls', id)
+  })
 
 const byTime = (a: HeldCall, b: HeldCall) =>
   a.call.head.day - b.call.head.day ||

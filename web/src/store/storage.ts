@@ -68,9 +68,20 @@ export async function forgetDevice(): Promise<void> {
   db?.close()
   opened = undefined
   await deleteDB(NAME).catch(() => undefined)
-  await caches.delete(ANSWERS)
+  if ('caches' in window) await caches.delete(ANSWERS)
 }
 
-/** One after the other, in all windows of this browser. */
+/** One after the other, in all windows of this browser; where it has no means for that, as on a page without TLS, in this one. */
 export const alone = <T>(what: string, act: () => Promise<T>): Promise<T> =>
-  navigator.locks.request(`${NAME}:${what}`, act) as Promise<T>
+  navigator.locks ? (navigator.locks.request(`${NAME}:${what}`, act) as Promise<T>) : inTurn(what, act)
+
+const turns = new Map<string, Promise<unknown>>()
+
+function inTurn<T>(what: string, act: () => Promise<T>): Promise<T> {
+  const turn = (turns.get(what) ?? Promise.resolve()).then(act)
+  turns.set(
+    what,
+    turn.catch(() => undefined),
+  )
+  return turn
+}

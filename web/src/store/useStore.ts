@@ -5,19 +5,24 @@ import { sendWhatWaits } from './enter'
 import { prepare } from './nextDays'
 import { read } from './outbox'
 
+/** The first view comes first. */
+const LATER_MS = 2_000
+
 /** Whatever this device can do later, or without anybody waiting for it. */
 const inTheBackground = (act: () => Promise<unknown>) => void act().catch(() => undefined)
 
 /** Keeps on this device what the next days need, and sends what waits, once somebody is signed in and whenever signal returns. */
 export function useStore() {
   const { data: session } = useSession()
+  let preparing: ReturnType<typeof setTimeout> | undefined
   function catchUp() {
     if (!session.value) return
     inTheBackground(async () => {
       await read()
       sendWhatWaits()
     })
-    inTheBackground(prepare)
+    clearTimeout(preparing)
+    preparing = setTimeout(() => inTheBackground(prepare), LATER_MS)
   }
   watch(() => session.value?.id, catchUp, { immediate: true })
   useEventListener(window, 'online', catchUp)

@@ -45,7 +45,7 @@ public class CodecProcessorTest {
             """;
 
     private static String codec(String source) throws IOException {
-        var out = Files.createTempDirectory("codec");
+        var out = Files.createDirectories(Path.of("target/codec-test"));
         var compiler = ToolProvider.getSystemJavaCompiler();
         var said = new DiagnosticCollector<JavaFileObject>();
         try (var files = compiler.getStandardFileManager(said, null, null)) {
