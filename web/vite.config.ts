@@ -21,7 +21,11 @@ const offline = VitePWA({
     display: 'standalone',
     background_color: '#efece3',
     theme_color: '#2b2f30',
-    icons: [{ src: '/gasket.svg', sizes: 'any', type: 'image/svg+xml' }],
+    icons: [
+      { src: '/gasket.svg', sizes: 'any', type: 'image/svg+xml' },
+      { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+      { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
   },
   workbox: {
     globPatterns: ['**/*.{js,css,html,svg,woff2}'],
@@ -39,7 +43,7 @@ const offline = VitePWA({
         },
       },
       {
-        urlPattern: /\/api\/(?!calls\/|round|device\/|feed|meters\/)/,
+        urlPattern: /\/api\/(?!calls\/|round|device\/|feed|meters\/|customers|machines\/|colleagues)/,
         handler: 'NetworkFirst',
         options: { cacheName: 'answers', networkTimeoutSeconds: 10, cacheableResponse: { statuses: [200] } },
       },

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { tell } from '../core/core'
 import { gaugesHere } from '../store/gauges'
+import { homesHere } from '../store/homes'
 import { hold, reportOf, stepOf, viewOf } from '../store/held'
 import { roundHere } from '../store/nextDays'
 import { ofCallOrHere, orHere, patiently } from '../store/orHere'
@@ -328,8 +329,13 @@ export function useColleagues() {
 export function useHomes(search: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: ['homes', computed(() => toValue(search))],
-    queryFn: () =>
-      answer(() => api.GET('/api/customers', { params: { query: { search: toValue(search) } } })),
+    queryFn: () => {
+      const params = { query: { search: toValue(search) } }
+      return patiently(
+        (signal) => answer(() => api.GET('/api/customers', { params, signal })),
+        () => homesHere(toValue(search)),
+      )
+    },
     enabled: () => toValue(search).trim().length > 0,
   })
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
 import { ref } from 'vue'
+import { away } from '../api/client'
 import { useHomes } from '../api/queries'
 import type { Home, Machine } from '../api/types'
 import TextField from '../ui/TextField.vue'
@@ -35,7 +36,14 @@ const { data: homes } = useHomes(refDebounced(text, 200))
           <button type="button" class="btn btn-quiet" @click="$emit('choose', home)">Another machine</button>
         </div>
       </li>
-      <li v-if="!homes.length" class="p-3">Nobody by that name. Enter the customer below.</li>
+      <li v-if="!homes.length" class="p-3">
+        {{
+          away
+            ? 'Not among the customers of the next days; all others are found with signal.'
+            : 'Nobody by that name.'
+        }}
+        Enter the customer below.
+      </li>
     </ul>
   </div>
 </template>
