@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { clock } from '../ui/format'
 import { away } from '../api/client'
-import NotTaken from './NotTaken.vue'
 import { useSession } from '../api/queries'
+import { clock } from '../ui/format'
+import NotTaken from './NotTaken.vue'
 import { refused, waiting } from './outbox'
 import { keepsNothing } from './storage'
 

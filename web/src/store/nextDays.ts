@@ -1,11 +1,12 @@
+import { useLocalStorage } from '@vueuse/core'
 import { ref } from 'vue'
 import { answerQuietly, api } from '../api/client'
 import { Problem } from '../api/problem'
 import { fetchKnowhow } from '../core/core'
 import type { HeldCall, NextDays, Round } from '../api/types'
 import { daysSince1970, isoToday } from '../ui/format'
-import { held, hold, me, roundOf } from './held'
 import { lastCall } from '../ui/lastCall'
+import { held, hold, me, roundOf } from './held'
 import { waitingFor } from './outbox'
 import { alone, storage } from './storage'
 import { warm } from './warm'
@@ -20,18 +21,38 @@ export const nextDays = (): Promise<NextDays | undefined> =>
 /** Whether all that the next days need is on this device. */
 export const ready = ref(false)
 
-/** Gets what the next days need onto this device, and lets go of what they do not. */
-export async function prepare() {
+/** What was kept before may be held against other parts, schools and prices than there are now. */
+let isOld = true
+
+/**
+ * Gets what the next days need onto this device, and lets go of what they do not.
+ *
+ * @param anew whether calls that have not changed are asked for, too
+ */
+export async function prepare(anew = isOld) {
   const days = await answerQuietly(() => api.GET('/api/device/next-days'))
   const db = await storage()
   await db.put('nextDays', days, 'now')
   for (const { call, version } of days.calls) {
-    if ((await held(call))?.call.head.version !== version) await hold(call)
+    if (anew || (await held(call))?.call.head.version !== version) await hold(call)
   }
   const wanted = new Set([lastCall.value, ...days.calls.map(({ call }) => call)])
   for (const id of await db.getAllKeys('calls')) if (!wanted.has(id)) await letGo(id)
   for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
+  isOld = false
   ready.value = await warm(days)
+}
+
+/** Whose van, schools and round are kept here. */
+const owner = useLocalStorage('grimy-gasket:owner', '')
+
+/** Lets go of what was kept for somebody else, but for what they have not sent yet. */
+export async function keepFor(account: string) {
+  if (owner.value === account) return
+  const db = await storage()
+  await db.clear('nextDays')
+  for (const id of await db.getAllKeys('calls')) await letGo(id)
+  owner.value = account
 }
 
 const letGo = (id: string) =>

@@ -2,7 +2,7 @@ import { useEventListener } from '@vueuse/core'
 import { watch } from 'vue'
 import { useSession } from '../api/queries'
 import { sendWhatWaits } from './enter'
-import { prepare } from './nextDays'
+import { keepFor, prepare } from './nextDays'
 import { read } from './outbox'
 
 /** The first view comes first. */
@@ -16,8 +16,10 @@ export function useStore() {
   const { data: session } = useSession()
   let preparing: ReturnType<typeof setTimeout> | undefined
   function catchUp() {
-    if (!session.value) return
+    const account = session.value?.id
+    if (!account) return
     inTheBackground(async () => {
+      await keepFor(account)
       await read()
       sendWhatWaits()
     })
