@@ -9,7 +9,7 @@ import type { SchoolSetting } from '../api/types'
 import { forgetLastCall } from '../ui/lastCall'
 import { forgetDrafts } from '../ui/drafts'
 import { prepare } from '../store/nextDays'
-import { refused, waiting } from '../store/outbox'
+import { read, refused, waiting } from '../store/outbox'
 import { forgetDevice } from '../store/storage'
 import Sheet from '../ui/Sheet.vue'
 import Notice from '../ui/Notice.vue'
@@ -48,6 +48,12 @@ const problem = computed(() => choose.error.value ?? failureReason.value)
 const asksFirst = ref(false)
 const unsent = computed(() => waiting.value.length + refused.value.length)
 
+async function askOrLeave() {
+  const lost = await read().catch(() => [])
+  if (lost.length) asksFirst.value = true
+  else await leave()
+}
+
 async function leave() {
   await signOut()
   await forgetDevice()
@@ -69,7 +75,7 @@ async function leave() {
       </div>
       <p v-if="session" class="flex items-center gap-4">
         {{ session.name }}, {{ session.business }}
-        <button type="button" class="btn" @click="unsent ? (asksFirst = true) : leave()">Sign out</button>
+        <button type="button" class="btn" @click="askOrLeave">Sign out</button>
       </p>
     </header>
     <Sheet v-model="asksFirst" title="Not all of it has gone out">

@@ -5,6 +5,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
@@ -112,21 +113,32 @@ abstract class BrowserTest {
 
     /** Waits until this device holds a call, given by its id or address: it answers by itself then. */
     static void holds(Page page, String call) {
-        page.waitForFunction("""
-                async (id) => {
-                  if (!(await indexedDB.databases()).some((db) => db.name === 'grimy-gasket')) return false
+        var id = call.substring(call.lastIndexOf('/') + 1);
+        page.waitForCondition(() -> stored(page, "calls", id) > 0);
+    }
+
+    /** Waits until nothing is on this device only. */
+    static void hasSentAll(Page page) {
+        page.waitForCondition(() -> stored(page, "outbox", null) == 0);
+    }
+
+    /** How many things a page's device keeps in a store, all or by a key. */
+    private static int stored(Page page, String store, String key) {
+        return (int) page.evaluate("""
+                async ([store, key]) => {
+                  if (!(await indexedDB.databases()).some((db) => db.name === 'grimy-gasket')) return 0
                   return new Promise((done) => {
                     const opening = indexedDB.open('grimy-gasket')
                     opening.onsuccess = () => {
-                      const getting = opening.result.transaction('calls').objectStore('calls').get(id)
-                      getting.onsuccess = () => {
+                      const counting = opening.result.transaction(store).objectStore(store).count(key ?? undefined)
+                      counting.onsuccess = () => {
                         opening.result.close()
-                        done(!!getting.result)
+                        done(counting.result)
                       }
                     }
                   })
                 }
-                """, call.substring(call.lastIndexOf('/') + 1));
+                """, Arrays.asList(store, key));
     }
 
     /** Waits until a function of the page, which may take its time, says yes. */
