@@ -7,7 +7,7 @@ import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
 import { daysSince1970, minuteOfDay } from '../ui/format'
 import { enter } from '../store/enter'
-import { refused, settle as settleRefused, waiting } from '../store/outbox'
+import { refused, settle as settleRefused, waits } from '../store/outbox'
 import type {
   Call,
   CallChange,
@@ -41,6 +41,8 @@ export function useCallActions(callId: Ref<string>) {
       mutationFn: async ({ command, picture }: Sending) => {
         const here = await enter(command, picture).catch((problem: Problem) => problem)
         if (here === true) return undefined
+        // The server may know more than this device, but nothing overtakes what it has still to be told.
+        if (here && waits(command.call)) throw here
         return sent(command, picture).catch((problem: Problem) => {
           // What cannot be by what this device knows may be by what the server knows; but it does not answer.
           throw here && problem.passes ? here : problem
@@ -102,9 +104,7 @@ export function useCallActions(callId: Ref<string>) {
     problem,
     busy: mutation.isPending,
     /** Whether something that was done on this call is not with the server yet. */
-    waits: computed(
-      () => mutation.isPending.value || waiting.value.some(({ command }) => command.call === callId.value),
-    ),
+    waits: computed(() => mutation.isPending.value || waits(callId.value)),
     /** What was to be entered when it met another answer to the same thing. */
     mine: computed(() => {
       const change = (mutation.error.value ? mutation.variables.value : notTaken.value)?.command.change

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
 import { useBusiness } from '../api/queries'
 import { queryClient } from '../api/queryClient'
-import { prepare } from '../store/nextDays'
+import { prepareAnew } from '../store/nextDays'
 import type { Business } from '../api/types'
 import Notice from '../ui/Notice.vue'
 import TextField from '../ui/TextField.vue'
@@ -48,7 +48,7 @@ const save = useMutation({
     queryClient.setQueryData(['business'], kept)
     for (const queryKey of [['session'], ['call'], ['round'], ['consequence'], ['report']])
       void queryClient.invalidateQueries({ queryKey })
-    void prepare(true).catch(() => undefined)
+    prepareAnew()
   },
 })
 const problem = save.error

@@ -8,7 +8,7 @@ import { queryClient } from '../api/queryClient'
 import type { SchoolSetting } from '../api/types'
 import { forgetLastCall } from '../ui/lastCall'
 import { forgetDrafts } from '../ui/drafts'
-import { prepare } from '../store/nextDays'
+import { prepareAnew } from '../store/nextDays'
 import { read, refused, waiting } from '../store/outbox'
 import { forgetDevice } from '../store/storage'
 import Sheet from '../ui/Sheet.vue'
@@ -29,7 +29,7 @@ const choose = useMutation({
     void queryClient.invalidateQueries({ queryKey: ['call'] })
     void queryClient.invalidateQueries({ queryKey: ['round'] })
     void queryClient.invalidateQueries({ queryKey: ['consequence'] })
-    void prepare(true).catch(() => undefined)
+    prepareAnew()
   },
 })
 /** Open at a desk; on a phone all of them are a long way down. */

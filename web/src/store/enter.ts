@@ -4,7 +4,7 @@ import { callKey, queryClient } from '../api/queryClient'
 import type { Call, Command, HeldCall, Refusal } from '../api/types'
 import { become, held, hold, me, viewOf } from './held'
 import { nextDays } from './nextDays'
-import { put, send, waiting, type Told } from './outbox'
+import { put, send, waits, type Told } from './outbox'
 import { alone } from './storage'
 
 /** Changes of what a call is held against, which the record does not tell. */
@@ -57,17 +57,20 @@ export async function begin(command: Command): Promise<Call> {
   return view
 }
 
+/** The next look at the server brings it. */
+const later = () => undefined
+
 const told: Told = {
   async taken(command, call) {
     const id = command.call
-    if (!waiting.value.some((one) => one.command.call === id)) queryClient.setQueryData(callKey(id), call)
+    if (!waits(id)) queryClient.setQueryData(callKey(id), call)
     void queryClient.invalidateQueries({ queryKey: ['round'] })
     const here = await held(id)
     const other = here && here.call.head.version !== call.head.version
-    if (other || BEYOND_THE_RECORD.includes(command.change.kind)) await hold(id)
+    if (other || BEYOND_THE_RECORD.includes(command.change.kind)) await hold(id).catch(later)
   },
   /** The call is shown as it is without it. */
-  refused: ({ call }) => hold(call).then(draw),
+  refused: ({ call }) => hold(call).then(draw).catch(later),
 }
 
 /** Sends what waits of whoever is signed in. */

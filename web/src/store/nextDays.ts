@@ -43,6 +43,9 @@ export async function prepare(anew = isOld) {
   ready.value = await warm(days)
 }
 
+/** The settings have changed, which calls are held against. */
+export const prepareAnew = () => void prepare(true).catch(() => undefined)
+
 /** Whose van, schools and round are kept here. */
 const owner = useLocalStorage('grimy-gasket:owner', '')
 

@@ -1,7 +1,7 @@
 import { Problem } from '../api/problem'
 import type { HeldCall } from '../api/types'
 import { held } from './held'
-import { waiting } from './outbox'
+import { waits } from './outbox'
 
 /** So long the server is waited for where this device can answer itself. */
 const PATIENCE_MS = 4_000
@@ -17,7 +17,7 @@ export async function orHere<T>(
 ): Promise<T> {
   const one = await held(id)
   if (!one) return request()
-  if (waiting.value.some(({ command }) => command.call === id)) return here(one)
+  if (waits(id)) return here(one)
   return patiently(request, () => here(one))
 }
 

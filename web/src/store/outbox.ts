@@ -12,6 +12,9 @@ export const waiting = computed(() => all.value.filter((one) => !one.refused))
 /** What was not taken, until somebody has looked at it. */
 export const refused = computed(() => all.value.filter((one) => one.refused))
 
+/** Whether something that was done to a call waits. */
+export const waits = (call: string) => waiting.value.some(({ command }) => command.call === call)
+
 const windows = new BroadcastChannel('grimy-gasket')
 windows.onmessage = () => void read()
 

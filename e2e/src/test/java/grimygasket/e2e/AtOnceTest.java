@@ -20,17 +20,9 @@ public class AtOnceTest extends BrowserTest {
         return page.getByLabel("So far").getByText("Code " + code);
     }
 
-    private Page open() {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + HALF_DONE);
-        page.getByLabel("Next step").waitFor();
-        holds(page, HALF_DONE);
-        return page;
-    }
-
     @Test
     public void anEntryIsDrawnBeforeTheServerHasAnswered() {
-        var page = open();
+        var page = showing(HALF_DONE);
         var held = new ArrayList<Route>();
         page.route(COMMANDS, held::add);
         assertThat(enter(page, "A1z")).isVisible();
@@ -45,7 +37,7 @@ public class AtOnceTest extends BrowserTest {
 
     @Test
     public void whatTheServerDoesNotTakeIsNotShownAsEntered() {
-        var page = open();
+        var page = showing(HALF_DONE);
         var held = new ArrayList<Route>();
         page.route(COMMANDS, held::add);
         assertThat(enter(page, "B1z")).isVisible();

@@ -111,6 +111,15 @@ abstract class BrowserTest {
         return chromium.readyForTheCellar(installation);
     }
 
+    /** A phone that shows a call, and holds it. */
+    Page showing(String call) {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        page.navigate(installation.address() + call);
+        page.getByLabel("Next step").waitFor();
+        holds(page, call);
+        return page;
+    }
+
     /** Waits until this device holds a call, given by its id or address: it answers by itself then. */
     static void holds(Page page, String call) {
         var id = call.substring(call.lastIndexOf('/') + 1);

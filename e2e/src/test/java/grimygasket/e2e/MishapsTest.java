@@ -19,17 +19,9 @@ public class MishapsTest extends BrowserTest {
     private static final String GRITTY = "/calls/0193a000-0000-7000-8000-000000000403";
     private static final String HUMS = "/calls/0193a000-0000-7000-8000-000000000405";
 
-    private Page open(String path) {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + path);
-        page.getByLabel("Next step").waitFor();
-        holds(page, path);
-        return page;
-    }
-
     @Test
     public void anEndedSessionAsksToSignInAndTheEntryGoesThrough() {
-        var page = open(GREASY);
+        var page = showing(GREASY);
         choose(page, "Work the dispenser's lid");
         installation.execute("delete from SPRING_SESSION");
         button(page, "Stuck or held shut").click();
@@ -42,7 +34,7 @@ public class MishapsTest extends BrowserTest {
 
     @Test
     public void theDatabaseMayGoAndComeBack() throws IOException, InterruptedException {
-        var page = open(GRITTY);
+        var page = showing(GRITTY);
         choose(page, "Spin the arms and look at the nozzles");
         installation.stopDatabase();
         button(page, "Nozzles blocked").first().click();
@@ -55,7 +47,7 @@ public class MishapsTest extends BrowserTest {
 
     @Test
     public void aSecondTabThatIsBehindShowsBothAnswers() {
-        var first = open(HUMS);
+        var first = showing(HUMS);
         var second = first.context().newPage();
         // It is not told what the first one does.
         second.route("**/api/feed", Route::abort);
@@ -77,8 +69,8 @@ public class MishapsTest extends BrowserTest {
 
     @Test
     public void whatAColleagueEntersIsSeenWithoutAReload() {
-        var maren = open(GREASY);
-        var rollo = open(GREASY);
+        var maren = showing(GREASY);
+        var rollo = showing(GREASY);
         choose(maren, "Spin the arms and look at the nozzles");
         button(maren, "Nozzles blocked").first().click();
         assertThat(rollo.getByLabel("So far"))
@@ -88,7 +80,7 @@ public class MishapsTest extends BrowserTest {
 
     @Test
     public void aTimerOutlivesAReload() {
-        var page = open(HALF_DONE);
+        var page = showing(HALF_DONE);
         choose(page, "Drain into a bucket from the hose end");
         assertThat(page.getByRole(AriaRole.TIMER)).hasText("0:30");
         button(page, "Start the time").click();
@@ -102,7 +94,7 @@ public class MishapsTest extends BrowserTest {
 
     @Test
     public void aWrongTapIsMendedWhereOneLooks() {
-        var page = open(HALF_DONE);
+        var page = showing(HALF_DONE);
         choose(page, "Lift the air gap's cap and look");
         page.getByLabel("Next step")
                 .getByText("Clear", new Locator.GetByTextOptions().setExact(true))
