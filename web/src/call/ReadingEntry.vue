@@ -23,8 +23,8 @@ const metering = ref(false)
 const error = computed(() => actions.problem.value?.fields.reading)
 
 async function keep() {
-  const { text = '', spread } = typed.value
-  const measured = { text, spread, unit: measurable.value.unit }
+  const { text = '', standardUncertainty } = typed.value
+  const measured = { text, standardUncertainty, unit: measurable.value.unit }
   const kept = props.entry
     ? actions.retakeReading(props.entry, measured)
     : actions.takeReading(props.check, measured)

@@ -24,8 +24,8 @@ const ratings = computed(() =>
 )
 
 async function keep() {
-  const { value, spread, unit } = props.judgement.results[0]!
-  const measured = { text: String(Number(value.toPrecision(5))), unit, spread }
+  const { value, standardUncertainty, unit } = props.judgement.results[0]!
+  const measured = { text: String(Number(value.toPrecision(5))), unit, standardUncertainty }
   if (await actions.takeReading(check.value!.id, measured)) {
     await router.push(`/calls/${props.callId}`)
   }

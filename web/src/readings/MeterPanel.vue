@@ -31,9 +31,9 @@ const STATE = {
   refused: 'This meter does not answer: type the reading instead',
 }
 
-/** As if it had been typed, with the spread that it had. */
-const take = ({ value, spread }: Steady) =>
-  emit('take', { text: String(Number(value.toPrecision(4))), spread })
+/** As if it had been typed, with the uncertainty that it had. */
+const take = ({ value, standardUncertainty }: Steady) =>
+  emit('take', { text: String(Number(value.toPrecision(4))), standardUncertainty })
 
 async function attempt(what: () => Promise<unknown>) {
   problem.value = undefined
@@ -71,7 +71,9 @@ function choose(event: Event) {
     <p>
       <template v-if="steady">
         Steady at <b class="font-mono">{{ steady.shown }}</b>, shaking by
-        <span class="font-mono">± {{ steady.spread.toPrecision(2) }} {{ samples[0]?.unit }}</span>
+        <span class="font-mono"
+          >± {{ steady.standardUncertainty.toPrecision(2) }} {{ samples[0]?.unit }}</span
+        >
       </template>
       <template v-else>{{ opened ? 'It was not steady at its end.' : 'Not steady yet …' }}</template>
     </p>

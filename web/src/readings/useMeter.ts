@@ -9,14 +9,14 @@ export interface Sample {
 }
 export interface Steady {
   value: number
-  spread: number
+  standardUncertainty: number
   shown: string
 }
 
 /** A steady value as it is entered. */
 export interface Taken {
   text: string
-  spread: number
+  standardUncertainty: number
 }
 
 /** Milliseconds until a lost meter is looked for again. */

@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Command, HeldCall, NextDays } from '../api/types'
+import { upgrade } from './older'
 
 /** Something done here that the server has not taken yet, or has refused. */
 export interface Waiting {
@@ -21,7 +22,7 @@ export interface Refused {
   theirs?: object
 }
 
-interface Tables extends DBSchema {
+export interface Tables extends DBSchema {
   /** Calls by id, with what waits already done to them. */
   calls: { key: string; value: HeldCall }
   /** Know-how by its name, as the core is told it. */
@@ -34,6 +35,8 @@ interface Tables extends DBSchema {
 export const keepsNothing = ref<'no means' | 'no room'>()
 
 const NAME = 'grimy-gasket'
+/** With every change of what is kept, `upgrade` brings over what was. */
+const VERSION = 2
 
 /** The cache of the service worker for what the server has said, see `vite.config.ts`. */
 const ANSWERS = 'answers'
@@ -44,15 +47,19 @@ let forgotten = false
 /** What this device keeps; rejected where the browser keeps nothing, as in a private window. */
 export function storage(): Promise<IDBPDatabase<Tables>> {
   if (forgotten) return Promise.reject(new Error('this device has been told to forget'))
-  opened ??= openDB<Tables>(NAME, 1, {
-    upgrade(db) {
+  opened ??= openDB<Tables>(NAME, VERSION, {
+    upgrade(db, from, _, all) {
+      if (from > 0) return void upgrade(from, all)
       db.createObjectStore('calls')
       db.createObjectStore('knowhow')
       db.createObjectStore('outbox', { keyPath: 'place' })
       db.createObjectStore('nextDays')
     },
     terminated: () => (opened = undefined),
-    blocking: (_, __, event) => (event.target as IDBDatabase).close(),
+    blocking: (_, __, event) => {
+      ;(event.target as IDBDatabase).close()
+      opened = undefined
+    },
   })
   opened.catch(() => {
     opened = undefined

@@ -33,11 +33,11 @@ public record Expectation(Measure measure, Amount sound) {
     }
 
     public double low() {
-        return sound.value() - Estimate.COVERAGE * sound.spread();
+        return sound.value() - Estimate.COVERAGE * sound.standardUncertainty();
     }
 
     public double high() {
-        return sound.value() + Estimate.COVERAGE * sound.spread();
+        return sound.value() + Estimate.COVERAGE * sound.standardUncertainty();
     }
 
     /** A reading as a share of the sound one. */
@@ -51,18 +51,18 @@ public record Expectation(Measure measure, Amount sound) {
     }
 
     /** A reading beside what it is judged against: "6.1 L/min, 45% of a sound one's 13.4 L/min". */
-    public String say(Amount reading, UnitSystem family) {
+    public String say(Amount reading, UnitSystem system) {
         var quantity = measure.quantity();
-        var shown = quantity.show(reading.value(), family);
+        var shown = quantity.show(reading.value(), system);
         return isShare()
-                ? shown + ", " + Quantity.SHARE.show(share(reading), family) + " of a sound one’s "
-                        + quantity.show(sound.value(), family)
-                : shown + "; sound ones read " + range(family);
+                ? shown + ", " + Quantity.SHARE.show(share(reading), system) + " of a sound one’s "
+                        + quantity.show(sound.value(), system)
+                : shown + "; sound ones read " + range(system);
     }
 
     /** What sound machines read: "48.1 to 59.9 °C". */
-    public String range(UnitSystem family) {
-        var unit = measure.quantity().unit(family);
+    public String range(UnitSystem system) {
+        var unit = measure.quantity().unit(system);
         return Figures.show(unit.fromBase(low())) + " to " + unit.show(high());
     }
 

@@ -1,10 +1,12 @@
 package grimygasket.diagnosis;
 
+import grimygasket.pack.CleaningCalendar;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Ratings;
+import grimygasket.pack.School;
 import grimygasket.pack.Station;
 import java.util.Collection;
 import java.util.HashSet;
@@ -41,9 +43,7 @@ public record Machine(Set<String> traits, Ratings ratings) {
             Pack pack, Collection<String> features, Map<String, String> chosen, Map<Rating, Double> own) {
         var traits = new HashSet<>(features);
         for (var school : pack.schools()) {
-            var choice = chosen.get(school.id());
-            boolean known = school.choices().stream().anyMatch(c -> c.id().equals(choice));
-            traits.add(school.id() + "=" + (known ? choice : school.usual()));
+            traits.add(trait(school, school.way(chosen.get(school.id()))));
         }
         return new Machine(traits, Ratings.of(pack, own));
     }
@@ -51,6 +51,20 @@ public record Machine(Set<String> traits, Ratings ratings) {
     /** The same machine on the mains of a region, see {@link Ratings#on}. */
     public Machine on(double mainsVolts) {
         return new Machine(traits, ratings.on(mainsVolts));
+    }
+
+    private static String trait(School school, School.Way choice) {
+        return school.id() + "=" + choice.id();
+    }
+
+    /** By which the next date is set; {@link CleaningCalendar#FOUND} if no school that is followed says it. */
+    public CleaningCalendar calendar(Pack pack) {
+        return pack.schools().stream()
+                .flatMap(school -> school.choices().stream()
+                        .filter(choice -> choice.calendar() != null && traits.contains(trait(school, choice))))
+                .map(School.Way::calendar)
+                .findFirst()
+                .orElse(CleaningCalendar.FOUND);
     }
 
     /** School id to the choice that is followed. */

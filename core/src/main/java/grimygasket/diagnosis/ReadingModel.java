@@ -21,7 +21,7 @@ import java.util.stream.IntStream;
 /**
  * How likely a reading is under each set of faults: the density of what {@code flow} predicts. How far open a fault leaves
  * its station is not known, so the prediction is a mixture over several openings, each blurred by how much machines of a
- * kind differ and by the reading's own spread.
+ * kind differ and by the reading's own uncertainty.
  */
 final class ReadingModel {
     /** Chance that a reading is worthless: wrong unit, a slipped probe, another hose. No reading rules anything out. */
@@ -146,9 +146,9 @@ final class ReadingModel {
     /** How likely a reading is with exactly some of the faults that change it. */
     private double density(int[] present, Amount reading) {
         var sound = sound();
-        double anywhere =
-                WORTHLESS / Math.max(Math.abs(reading.value()), ANYWHERE * Math.max(sound.value(), sound.spread()));
-        double own = Math.hypot(reading.spread(), LEAST_SPREAD * Math.abs(sound.value()));
+        double anywhere = WORTHLESS
+                / Math.max(Math.abs(reading.value()), ANYWHERE * Math.max(sound.value(), sound.standardUncertainty()));
+        double own = Math.hypot(reading.standardUncertainty(), LEAST_SPREAD * Math.abs(sound.value()));
         return anywhere + (1 - WORTHLESS) * density(mixture(present), reading.value(), own);
     }
 

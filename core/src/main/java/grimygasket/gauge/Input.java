@@ -14,7 +14,7 @@ import java.util.List;
  * @param least what there can be at the least, in the quantity's base unit
  * @param most and at the most
  * @param usual taken where nothing else is known; null where it has to be entered
- * @param spread standard deviation of a reading by usual instruments, as a share of the value
+ * @param relativeUncertainty standard uncertainty of a reading by usual instruments, as a share of the value
  * @param rating what of a machine's data it is; null for a reading
  * @param optional whether it may be left out
  * @param options to choose from, instead of a number; then the value is an index
@@ -26,7 +26,7 @@ public record Input(
         double least,
         double most,
         Double usual,
-        double spread,
+        double relativeUncertainty,
         Rating rating,
         boolean optional,
         List<Option> options) {
@@ -34,8 +34,9 @@ public record Input(
 
     public record Option(String id, String name) {}
 
-    static Input reading(String id, String name, Quantity quantity, double least, double most, double spread) {
-        return new Input(id, name, quantity, least, most, null, spread, null, false, List.of());
+    static Input reading(
+            String id, String name, Quantity quantity, double least, double most, double relativeUncertainty) {
+        return new Input(id, name, quantity, least, most, null, relativeUncertainty, null, false, List.of());
     }
 
     static Input given(String id, String name, Quantity quantity, double least, double most, double usual) {
@@ -63,7 +64,7 @@ public record Input(
     }
 
     Input orNothing() {
-        return new Input(id, name, quantity, least, most, usual, spread, rating, true, options);
+        return new Input(id, name, quantity, least, most, usual, relativeUncertainty, rating, true, options);
     }
 
     /**
@@ -91,8 +92,8 @@ public record Input(
                 + unit.show(value) + " is a slip of the finger, or of the unit.";
     }
 
-    String range(UnitSystem family) {
-        var unit = quantity.unit(family);
+    String range(UnitSystem system) {
+        var unit = quantity.unit(system);
         return Figures.show(unit.fromBase(least)) + " to " + unit.show(most);
     }
 }

@@ -19,9 +19,9 @@ public final class Plausible {
      *
      * @throws UnfitReadings with a sentence, under the key "reading", if it cannot be
      */
-    public static Amount read(Measure measure, Readings.Typed typed, UnitSystem family) {
+    public static Amount read(Measure measure, Readings.Typed typed, UnitSystem system) {
         var input = input(measure.name(), measure.quantity());
-        return Readings.of(List.of(input), Map.of(READING, typed), Ratings.NONE, family)
+        return Readings.of(List.of(input), Map.of(READING, typed), Ratings.NONE, system)
                 .amount(READING);
     }
 
@@ -33,7 +33,7 @@ public final class Plausible {
                         == null;
     }
 
-    /** Its range is what such machines and instruments can show, its spread that of usual instruments. */
+    /** Its range is what such machines and instruments can show, its uncertainty that of usual instruments. */
     private static Input input(String name, Quantity quantity) {
         return switch (quantity) {
             case FLOW -> Input.reading(READING, name, quantity, 0, 60, 0.04);

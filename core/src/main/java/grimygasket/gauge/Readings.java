@@ -17,23 +17,23 @@ public final class Readings {
     private final Map<String, Input> inputs = new HashMap<>();
     private final Map<String, Amount> amounts = new HashMap<>();
     private final Ratings ratings;
-    private final UnitSystem family;
+    private final UnitSystem system;
     private boolean allOwn = true;
 
-    private Readings(Ratings ratings, UnitSystem family) {
+    private Readings(Ratings ratings, UnitSystem system) {
         this.ratings = ratings;
-        this.family = family;
+        this.system = system;
     }
 
     /**
      * A value as it was typed.
      *
      * @param text the number
-     * @param unit symbol of its unit; null for that of the family
-     * @param spread standard deviation in the same unit, from an instrument that says it; null for the usual one
+     * @param unit symbol of its unit; null for that of the system
+     * @param standardUncertainty in the same unit, from an instrument that says it; null for the usual one
      */
     public record Typed(
-            String text, @Nullable String unit, @Nullable Double spread) {
+            String text, @Nullable String unit, @Nullable Double standardUncertainty) {
         public static Typed of(String text) {
             return new Typed(text, null, null);
         }
@@ -43,8 +43,8 @@ public final class Readings {
      * @param typed input id to what stands there; blank is left out
      * @throws UnfitReadings with a sentence for each input that is wrong or missing
      */
-    public static Readings of(List<Input> inputs, Map<String, Typed> typed, Ratings ratings, UnitSystem family) {
-        var readings = new Readings(ratings, family);
+    public static Readings of(List<Input> inputs, Map<String, Typed> typed, Ratings ratings, UnitSystem system) {
+        var readings = new Readings(ratings, system);
         var problems = new LinkedHashMap<String, String>();
         for (var input : inputs) {
             readings.inputs.put(input.id(), input);
@@ -71,8 +71,10 @@ public final class Readings {
         if (problem != null) {
             throw new IllegalArgumentException(problem);
         }
-        double spread = typed.spread == null ? Math.abs(value) * input.spread() : typed.spread * unit.size();
-        amounts.put(input.id(), new Amount(input.quantity(), value, spread));
+        double uncertainty = typed.standardUncertainty == null
+                ? Math.abs(value) * input.relativeUncertainty()
+                : typed.standardUncertainty * unit.size();
+        amounts.put(input.id(), new Amount(input.quantity(), value, uncertainty));
     }
 
     private void addUnentered(Input input) {
@@ -84,7 +86,7 @@ public final class Readings {
             allOwn &= input.rating() == null;
             amounts.put(input.id(), Amount.exact(input.quantity(), input.usual()));
         } else if (!input.optional()) {
-            throw new IllegalArgumentException("Enter a number: " + input.range(family) + ".");
+            throw new IllegalArgumentException("Enter a number: " + input.range(system) + ".");
         }
     }
 
@@ -98,7 +100,7 @@ public final class Readings {
     }
 
     private Unit unit(Input input, String symbol) {
-        var own = input.quantity().unit(family);
+        var own = input.quantity().unit(system);
         if (symbol == null || symbol.equals(own.symbol())) {
             return own;
         }
@@ -130,17 +132,17 @@ public final class Readings {
         return inputs.get(id).options().get((int) value(id));
     }
 
-    /** A value that was entered, in the family's unit. */
+    /** A value that was entered, in the system's unit. */
     String show(String id) {
         return show(amounts.get(id).quantity(), value(id));
     }
 
     String show(Quantity quantity, double base) {
-        return quantity.show(base, family);
+        return quantity.show(base, system);
     }
 
-    UnitSystem family() {
-        return family;
+    UnitSystem system() {
+        return system;
     }
 
     /** What the machine is judged against. */

@@ -6,7 +6,7 @@ import java.util.List;
 
 /**
  * The steady value of a shaking reading: of the last samples, once their first and second halves agree to within what the
- * shaking explains. Its spread is that of the samples, not of their mean: an instrument's own error does not average out.
+ * shaking explains. Its standard uncertainty is that of the samples, not of their mean: an instrument's own error does not average out.
  */
 public final class Steady {
     /** Samples looked at. */

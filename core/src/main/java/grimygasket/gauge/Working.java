@@ -18,7 +18,7 @@ final class Working {
         this.in = in;
     }
 
-    /** Computes something from inputs, spreads included. */
+    /** Computes something from inputs, uncertainties included. */
     Estimate compute(Quantity quantity, Formula formula, String... inputs) {
         var amounts = new Amount[inputs.length];
         for (int i = 0; i < inputs.length; i++) {
@@ -43,7 +43,7 @@ final class Working {
     }
 
     String show(Estimate estimate) {
-        return estimate.quantity().show(estimate.value(), in.family());
+        return estimate.quantity().show(estimate.value(), in.system());
     }
 
     Judgement judge(Verdict verdict, String sentence, Picture picture) {

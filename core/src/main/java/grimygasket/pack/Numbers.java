@@ -19,8 +19,8 @@ public final class Numbers {
      * @param value in the base unit
      */
     public record Figure(double value, Quantity quantity) {
-        public String show(UnitSystem family) {
-            return quantity.show(value, family);
+        public String show(UnitSystem system) {
+            return quantity.show(value, system);
         }
     }
 

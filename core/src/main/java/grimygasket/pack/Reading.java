@@ -45,9 +45,9 @@ public record Reading(
         }
     }
 
-    /** A value with its unit; one of a quantity as a family writes it. */
-    public String show(double value, UnitSystem family) {
-        return quantity == null ? Figures.show(value) + " " + unit : quantity.show(value, family);
+    /** A value with its unit; one of a quantity as a system of units writes it. */
+    public String show(double value, UnitSystem system) {
+        return quantity == null ? Figures.show(value) + " " + unit : quantity.show(value, system);
     }
 
     /**

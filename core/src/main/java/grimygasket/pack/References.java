@@ -168,7 +168,7 @@ record References(
         var traits = new HashSet<>(ids("feature", features, Feature::id, problems));
         ids("school", schools, School::id, problems);
         for (var school : schools) {
-            ids("choice of school " + school.id(), school.choices(), School.Option::id, problems)
+            ids("choice of school " + school.id(), school.choices(), School.Way::id, problems)
                     .forEach(choice -> traits.add(school.id() + "=" + choice));
         }
         return traits;

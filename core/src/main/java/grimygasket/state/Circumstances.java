@@ -28,9 +28,6 @@ public record Circumstances(
         double labourPerHour,
         double returnTripMinutes,
         double mainsVolts) {
-    /** On a visit for upkeep all that is due is cleaned, and then tried out, whatever the technician does else. */
-    private static final Map<String, String> SCHOOLS_OF_UPKEEP = Map.of("test-when", "all");
-
     public Circumstances {
         schools = Map.copyOf(schools);
         shelf = List.copyOf(shelf);
@@ -43,7 +40,9 @@ public record Circumstances(
         var known = kind.of(on.maker(), on.model());
         var followed = new HashMap<>(schools);
         if (call.head().upkeep()) {
-            followed.putAll(SCHOOLS_OF_UPKEEP);
+            known.pack().schools().stream()
+                    .filter(school -> school.upkeep() != null)
+                    .forEach(school -> followed.put(school.id(), school.upkeep()));
         }
         return new Knowhow(
                 known.pack(),

@@ -9,7 +9,7 @@ package grimygasket.units;
  */
 public record Estimate(Quantity quantity, double value, double low, double high) {
     /**
-     * Coverage factor: standard deviations on each side that hold 95 of 100. A spread is itself only known to about a
+     * Coverage factor: standard uncertainties on each side that hold 95 of 100. An uncertainty is itself only known to about a
      * sixth, which makes some 20 degrees of freedom: Student's t, JCGM 100:2008, sections G.3 and G.4.2.
      */
     public static final double COVERAGE = 2.09;
@@ -26,7 +26,7 @@ public record Estimate(Quantity quantity, double value, double low, double high)
 
     /**
      * What follows from some measured values. The inputs are moved together along the direction in which the result
-     * changes most for their spreads, by {@link #COVERAGE} standard deviations either way, and the function is taken there: for a
+     * changes most for their uncertainties, by {@link #COVERAGE} standard uncertainties either way, and the function is taken there: for a
      * function that goes one way along it this is the exact interval, however bent it is.
      *
      * <p>Source: first-order reliability method, Hasofer and Lind, Exact and invariant second-moment code format, 1974;
@@ -43,10 +43,10 @@ public record Estimate(Quantity quantity, double value, double low, double high)
         var pull = new double[at.length];
         double squares = 0;
         for (int i = 0; i < at.length; i++) {
-            double spread = inputs[i].spread();
-            if (spread > 0) {
+            double uncertainty = inputs[i].standardUncertainty();
+            if (uncertainty > 0) {
                 // As far out as the interval reaches: nearer by, a function that is cut off at its end may seem level.
-                double far = COVERAGE * spread;
+                double far = COVERAGE * uncertainty;
                 pull[i] = (moved(formula, at, i, far) - moved(formula, at, i, -far)) / 2;
                 squares += pull[i] * pull[i];
             }
@@ -57,7 +57,7 @@ public record Estimate(Quantity quantity, double value, double low, double high)
         var up = at.clone();
         var down = at.clone();
         for (int i = 0; i < at.length; i++) {
-            double step = COVERAGE * inputs[i].spread() * pull[i] / Math.sqrt(squares);
+            double step = COVERAGE * inputs[i].standardUncertainty() * pull[i] / Math.sqrt(squares);
             up[i] += step;
             down[i] -= step;
         }

@@ -2,7 +2,7 @@ package grimygasket.units;
 
 import java.util.List;
 
-/** What can be measured, each with the units of both families. Values are kept in the metric one, the base unit. */
+/** What can be measured, each with the units in both systems. Values are kept in the metric one, the base unit. */
 public enum Quantity {
     VOLUME(Unit.LITRE, Unit.GALLON),
     FLOW(Unit.LITRE_PER_MINUTE, Unit.GALLON_PER_MINUTE),
@@ -36,7 +36,7 @@ public enum Quantity {
     /** A part of a whole, kept from 0 to 1 and written in per cent. */
     SHARE(Unit.SHARE, Unit.PERCENT) {
         @Override
-        public Unit unit(UnitSystem family) {
+        public Unit unit(UnitSystem system) {
             return Unit.PERCENT;
         }
     },
@@ -54,18 +54,18 @@ public enum Quantity {
         this.others = List.of(others);
     }
 
-    /** The unit that a family reads it in. */
-    public Unit unit(UnitSystem family) {
-        return family == UnitSystem.METRIC ? metric : us;
+    /** The unit that a system of units has for it. */
+    public Unit unit(UnitSystem system) {
+        return system == UnitSystem.METRIC ? metric : us;
     }
 
-    /** Further units that instruments give it in, of no family. */
+    /** Further units that instruments give it in, of neither system. */
     public List<Unit> others() {
         return others;
     }
 
-    /** A value in the base unit, as a family writes it: "14.2 L/min". */
-    public String show(double base, UnitSystem family) {
-        return unit(family).show(base);
+    /** A value in the base unit, as a system of units writes it: "14.2 L/min". */
+    public String show(double base, UnitSystem system) {
+        return unit(system).show(base);
     }
 }

@@ -1,2 +1,2 @@
-/** Quantities with their units in both families, and values with a spread. */
+/** Quantities with their units in both systems, and values with a standard uncertainty. */
 package grimygasket.units;

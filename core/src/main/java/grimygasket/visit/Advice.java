@@ -1,7 +1,7 @@
 package grimygasket.visit;
 
-import grimygasket.cadence.CleaningCalendar;
 import grimygasket.cadence.Dirt;
+import grimygasket.cadence.Interval;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Machine;
@@ -35,7 +35,7 @@ public record Advice(List<String> habits, List<Due> dues) {
                 .filter(suspect -> suspect.chance() >= WORTH_SAYING)
                 .map(Suspect::fault)
                 .toList();
-        var calendar = CleaningCalendar.of(machine.traits());
+        var calendar = machine.calendar(pack);
         return new Advice(
                 causes.stream()
                         .flatMap(cause -> pack.habits().stream()
@@ -46,13 +46,14 @@ public record Advice(List<String> habits, List<Due> dues) {
                         .filter(cadence -> machine.meets(cadence.needs()))
                         .filter(cadence -> cadence.faults().stream().anyMatch(causes::contains))
                         .map(cadence -> new Due(
-                                cadence.task(), calendar.days(cadence, found(pack, cadence.faults(), conditions))))
+                                cadence.task(),
+                                Interval.days(calendar, cadence, found(pack, cadence.faults(), conditions))))
                         .toList());
     }
 
     /** At the end of an upkeep: when everything is due next, and habits against what was found too dirty. */
     public static Advice ofUpkeep(Pack pack, Machine machine, List<Condition> conditions) {
-        var calendar = CleaningCalendar.of(machine.traits());
+        var calendar = machine.calendar(pack);
         var cadences = pack.cadences().stream()
                 .filter(cadence -> machine.meets(cadence.needs()))
                 .toList();
@@ -66,7 +67,8 @@ public record Advice(List<String> habits, List<Due> dues) {
                         .collect(Distinct.toList()),
                 cadences.stream()
                         .map(cadence -> new Due(
-                                cadence.task(), calendar.days(cadence, found(pack, cadence.faults(), conditions))))
+                                cadence.task(),
+                                Interval.days(calendar, cadence, found(pack, cadence.faults(), conditions))))
                         .toList());
     }
 

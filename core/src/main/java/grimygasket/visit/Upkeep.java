@@ -1,9 +1,10 @@
 package grimygasket.visit;
 
-import grimygasket.cadence.CleaningCalendar;
 import grimygasket.cadence.Dirt;
+import grimygasket.cadence.Interval;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Cadence;
+import grimygasket.pack.CleaningCalendar;
 import grimygasket.pack.Distinct;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Layer;
@@ -72,7 +73,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
      * @param last remedy id to when it was last done before this visit; one that is not named is due
      */
     public static Upkeep of(Pack pack, Machine machine, Map<String, Last> last, VisitRecord visit) {
-        var calendar = CleaningCalendar.of(machine.traits());
+        var calendar = machine.calendar(pack);
         Set<String> done = new LinkedHashSet<>();
         visit.remedies().forEach(tried -> done.add(tried.remedy()));
         var tasks = new ArrayList<Task>();
@@ -97,7 +98,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
     }
 
     private static Task task(Cadence cadence, Remedy remedy, Last last, CleaningCalendar calendar, boolean done) {
-        int every = calendar.days(cadence, last == null ? null : last.found());
+        int every = Interval.days(calendar, cadence, last == null ? null : last.found());
         Integer left = last == null ? null : every - last.daysAgo();
         boolean due = last == null || last.daysAgo() >= WORTH_DOING_NOW * every;
         return new Task(

@@ -170,7 +170,7 @@ public class ReadingTest {
     public void aSoundMachineIsWhatItsRatingsSay() {
         var usual = Expectation.of(PACK, Machine.of(PACK, List.of(), Map.of())).get("flow");
         assertEquals(usual.sound().value(), 14.01, 0.01);
-        assertEquals(usual.sound().spread(), 1.401, 0.001);
+        assertEquals(usual.sound().standardUncertainty(), 1.401, 0.001);
         assertEquals(usual.say(amount(Quantity.FLOW, 7), UnitSystem.METRIC), "7 L/min, 50% of a sound one’s 14 L/min");
         assertEquals(
                 usual.say(amount(Quantity.FLOW, 7), UnitSystem.US), "1.85 gal/min, 50% of a sound one’s 3.7 gal/min");

@@ -23,8 +23,8 @@ public class EveryGaugeTest {
         return Gauges.ALL.stream().map(gauge -> new Object[] {gauge}).toArray(Object[][]::new);
     }
 
-    private static Judgement judge(Gauge gauge, Map<String, Typed> typed, UnitSystem family) {
-        return gauge.judge(Readings.of(gauge.inputs(), typed, Ratings.NONE, family));
+    private static Judgement judge(Gauge gauge, Map<String, Typed> typed, UnitSystem system) {
+        return gauge.judge(Readings.of(gauge.inputs(), typed, Ratings.NONE, system));
     }
 
     @Test(dataProvider = "gauges")
@@ -73,11 +73,11 @@ public class EveryGaugeTest {
             var us = new HashMap<String, Typed>();
             for (var input : gauge.inputs()) {
                 double base = input.least() + random.nextDouble() * (input.most() - input.least());
-                for (var family : UnitSystem.values()) {
+                for (var system : UnitSystem.values()) {
                     var text = input.options().isEmpty()
-                            ? new BigDecimal(input.quantity().unit(family).fromBase(base)).toPlainString()
+                            ? new BigDecimal(input.quantity().unit(system).fromBase(base)).toPlainString()
                             : input.options().get(0).id();
-                    (family == UnitSystem.METRIC ? metric : us).put(input.id(), Typed.of(text));
+                    (system == UnitSystem.METRIC ? metric : us).put(input.id(), Typed.of(text));
                 }
             }
             try {
@@ -122,8 +122,8 @@ public class EveryGaugeTest {
     @Test(dataProvider = "gauges")
     public void itsStepsAreRoundAndFew(Gauge gauge) {
         for (var input : gauge.inputs()) {
-            for (var family : UnitSystem.values()) {
-                double step = input.step(input.quantity().unit(family));
+            for (var system : UnitSystem.values()) {
+                double step = input.step(input.quantity().unit(system));
                 double first = step / Math.pow(10, Math.floor(Math.log10(step) + 1e-9));
                 assertTrue(
                         Math.abs(first - 1) < 1e-6 || Math.abs(first - 2) < 1e-6 || Math.abs(first - 5) < 1e-6,

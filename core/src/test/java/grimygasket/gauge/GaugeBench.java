@@ -13,7 +13,7 @@ import java.util.Map;
 final class GaugeBench {
     private final Gauge gauge;
     private final Map<String, Typed> typed = new HashMap<>();
-    private UnitSystem family = UnitSystem.METRIC;
+    private UnitSystem system = UnitSystem.METRIC;
     private Ratings ratings = Ratings.NONE;
 
     private GaugeBench(String id) {
@@ -25,7 +25,7 @@ final class GaugeBench {
     }
 
     GaugeBench us() {
-        family = UnitSystem.US;
+        system = UnitSystem.US;
         return this;
     }
 
@@ -45,7 +45,7 @@ final class GaugeBench {
     }
 
     Judgement judge() {
-        return gauge.judge(Readings.of(gauge.inputs(), typed, ratings, family));
+        return gauge.judge(Readings.of(gauge.inputs(), typed, ratings, system));
     }
 
     /** A result in its base unit. */

@@ -29,13 +29,13 @@ public class SteadyTest {
         var steady = Steady.of(Quantity.FLOW, samples(60, i -> 10 + 0.3 * random.nextGaussian()));
         assertNotNull(steady);
         assertEquals(steady.value(), 10, 0.3);
-        assertEquals(steady.spread(), 0.3, 0.2);
+        assertEquals(steady.standardUncertainty(), 0.3, 0.2);
     }
 
     @Test
     public void onlyTheEndCounts() {
         var late = samples(40, i -> i < 20 ? i : 20);
         assertEquals(Steady.of(Quantity.FLOW, late).value(), 20.0);
-        assertEquals(Steady.of(Quantity.FLOW, Collections.nCopies(12, 7.0)).spread(), 0.0);
+        assertEquals(Steady.of(Quantity.FLOW, Collections.nCopies(12, 7.0)).standardUncertainty(), 0.0);
     }
 }

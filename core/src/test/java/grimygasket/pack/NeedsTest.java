@@ -22,14 +22,35 @@ public class NeedsTest {
     }
 
     @Test
+    public void theCalendarIsThatOfTheSchoolFollowed() {
+        var pack = new Packs()
+                .school(new School(
+                        "dates",
+                        "When next?",
+                        "late",
+                        null,
+                        "It lasts.",
+                        List.of(
+                                new School.Way("soon", "Soon", CleaningCalendar.SHORT),
+                                new School.Way("late", "Late", CleaningCalendar.LONG))))
+                .fault("a", 0.1)
+                .build();
+        assertEquals(Machine.of(pack, List.of(), Map.of()).calendar(pack), CleaningCalendar.LONG);
+        assertEquals(Machine.of(pack, List.of(), Map.of("dates", "soon")).calendar(pack), CleaningCalendar.SHORT);
+        var silent = new Packs().fault("a", 0.1).build();
+        assertEquals(Machine.of(silent, List.of(), Map.of()).calendar(silent), CleaningCalendar.FOUND);
+    }
+
+    @Test
     public void aSchoolNotChosenIsTheUsualOne() {
         var pack = new Packs()
                 .school(new School(
                         "damp",
                         "May filters go back damp?",
                         "dry",
+                        null,
                         "A wet filter pulses.",
-                        List.of(new School.Option("dry", "Dry"), new School.Option("damp", "Damp"))))
+                        List.of(School.Way.of("dry", "Dry"), School.Way.of("damp", "Damp"))))
                 .fault("a", 0.1)
                 .build();
         assertEquals(Machine.of(pack, List.of(), Map.of()).traits(), Set.of("damp=dry"));

@@ -253,7 +253,7 @@ public class PracticeTest {
                 }
                 assertNotNull(steady, id + " never steady");
                 double off = Math.abs(steady.value() - machine.truth(PACK.check(id)));
-                within += off <= 2.5 * steady.spread() + 1e-9 ? 1 : 0;
+                within += off <= 2.5 * steady.standardUncertainty() + 1e-9 ? 1 : 0;
             }
             assertTrue(within >= 95, id + ": " + within + " of 100");
         }

@@ -6,8 +6,8 @@ import static org.testng.Assert.expectThrows;
 import org.testng.annotations.Test;
 
 public class EstimateTest {
-    private static Amount amount(double value, double spread) {
-        return new Amount(Quantity.FLOW, value, spread);
+    private static Amount amount(double value, double uncertainty) {
+        return new Amount(Quantity.FLOW, value, uncertainty);
     }
 
     @Test

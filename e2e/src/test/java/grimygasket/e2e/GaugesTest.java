@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 
-/** Gauges alone and on a call, simulated meters, and both families of units. */
+/** Gauges alone and on a call, simulated meters, and both systems of units. */
 public class GaugesTest extends BrowserTest {
     private static Locator field(Page page, String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
@@ -70,11 +70,11 @@ public class GaugesTest extends BrowserTest {
         assertThat(page.getByText("so 900 °C is a slip of the finger")).isVisible();
     }
 
-    private void units(Page page, String family) {
+    private void units(Page page, String system) {
         page.navigate(installation.address() + "/settings");
         page.waitForResponse(
                 "**/api/session/units",
-                () -> page.getByLabel(Pattern.compile("^" + family + ": ")).check());
+                () -> page.getByLabel(Pattern.compile("^" + system + ": ")).check());
     }
 
     /** Others who use the account find it as it was. */

@@ -1,5 +1,6 @@
 package grimygasket.knowhow;
 
+import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -10,10 +11,13 @@ import tools.jackson.databind.node.ObjectNode;
  *
  * <ul>
  *   <li>a piece had one kind of screws, and now has a list of them;
- *   <li>a piece had one {@code clip}, and now has {@code clips}.
+ *   <li>a piece had one {@code clip}, and now has {@code clips};
+ *   <li>what a school means for dates and for upkeep was known by its id, and now it says so itself.
  * </ul>
  */
 final class OlderPacks {
+    private static final Set<String> CALENDARS = Set.of("short", "long", "found");
+
     private OlderPacks() {}
 
     /** The same tree, changed in place. */
@@ -26,7 +30,24 @@ final class OlderPacks {
                 }
             }
         }
+        for (var school : pack.path("schools")) {
+            saysWhatItMeans(school);
+        }
         return pack;
+    }
+
+    private static void saysWhatItMeans(JsonNode school) {
+        var id = school.path("id").asString("");
+        if (id.equals("how-often")) {
+            for (var choice : school.path("choices")) {
+                if (choice instanceof ObjectNode object
+                        && CALENDARS.contains(choice.path("id").asString(""))) {
+                    object.put("calendar", choice.path("id").asString().toUpperCase());
+                }
+            }
+        } else if (id.equals("test-when") && school instanceof ObjectNode object) {
+            object.put("upkeep", "all");
+        }
     }
 
     private static void listed(ObjectNode piece, String was, String is) {

@@ -57,15 +57,19 @@ public class ReadersTest {
     }
 
     @Test
-    public void aPackFromBeforeScrewsCameInGroupsIsStillRead() {
+    public void aPackOfAnOlderFormIsStillRead() {
         var today = Shipped.knowhow("dishwasher").pack();
         var older = shipped.pack()
                 .substring(0, shipped.pack().indexOf("families:"))
                 .replaceAll("screws: \\[(\\{[^}]*})\\]", "screws: $1")
-                .replace("clips: [pressed from below]", "clip: pressed from below");
+                .replace("clips: [pressed from below]", "clip: pressed from below")
+                .replaceAll(", calendar: [A-Z]+}", "}")
+                .replace("upkeep: all, ", "");
         assertTrue(older.contains("clip: pressed from below") && !older.contains("screws: ["));
+        assertTrue(!older.contains("calendar:") && !older.contains("upkeep: all"));
         var read = Shipped.reader().read("dishwasher", new KnowhowText(older, shipped.codes()));
         assertEquals(read.pack().layers(), today.layers());
+        assertEquals(read.pack().schools(), today.schools());
     }
 
     @Test

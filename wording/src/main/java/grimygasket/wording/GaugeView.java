@@ -39,23 +39,23 @@ public record GaugeView(
             double most,
             double step) {}
 
-    public static GaugeView of(Gauge gauge, Ratings ratings, UnitSystem family) {
+    public static GaugeView of(Gauge gauge, Ratings ratings, UnitSystem system) {
         return new GaugeView(
                 gauge.id(),
                 gauge.name(),
                 gauge.group().title(),
                 gauge.tells(),
                 gauge.source(),
-                gauge.inputs().stream().map(input -> of(input, ratings, family)).toList());
+                gauge.inputs().stream().map(input -> of(input, ratings, system)).toList());
     }
 
-    private static InputView of(Input input, Ratings ratings, UnitSystem family) {
-        var unit = input.quantity().unit(family);
+    private static InputView of(Input input, Ratings ratings, UnitSystem system) {
+        var unit = input.quantity().unit(system);
         return new InputView(
                 input.id(),
                 input.name(),
                 input.quantity(),
-                units(input.quantity(), family),
+                units(input.quantity(), system),
                 usual(input, ratings, unit),
                 input.rating() != null && ratings.isOwn(input.rating()),
                 input.rating(),
@@ -67,8 +67,8 @@ public record GaugeView(
     }
 
     /** The technician's own; of a quantity that strips and instruments give in several, all of them. */
-    private static List<String> units(Quantity quantity, UnitSystem family) {
-        var own = Stream.of(quantity.unit(family));
+    private static List<String> units(Quantity quantity, UnitSystem system) {
+        var own = Stream.of(quantity.unit(system));
         var all = quantity.others().isEmpty()
                 ? own
                 : Stream.of(own, Arrays.stream(UnitSystem.values()).map(quantity::unit), quantity.others().stream())

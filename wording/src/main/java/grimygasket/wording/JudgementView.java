@@ -32,9 +32,9 @@ public record JudgementView(
     /**
      * @param shown with its unit
      * @param between the interval that holds it in 95 of 100 cases, with the unit; null where it is exact
-     * @param other in the other family's unit; null where that is the same
+     * @param other in the other system's unit; null where that is the same
      * @param value in the technician's own unit
-     * @param spread standard deviation in the same unit, as wide as the interval makes it
+     * @param standardUncertainty in the same unit, as wide as the interval makes it
      */
     public record ResultView(
             String name,
@@ -42,7 +42,7 @@ public record JudgementView(
             @Nullable String between,
             @Nullable String other,
             double value,
-            double spread,
+            double standardUncertainty,
             String unit) {}
 
     public record PictureView(AxisView x, AxisView y, List<CurveView> curves, List<MarkView> marks) {}
@@ -58,9 +58,9 @@ public record JudgementView(
     /** Width of an interval in standard deviations. */
     private static final double WIDTH = 2 * Estimate.COVERAGE;
 
-    public static JudgementView of(Gauge gauge, Judgement judgement, UnitSystem family) {
+    public static JudgementView of(Gauge gauge, Judgement judgement, UnitSystem system) {
         var results = judgement.results().stream()
-                .map(result -> of(result.name(), result.value(), family))
+                .map(result -> of(result.name(), result.value(), system))
                 .toList();
         return new JudgementView(
                 judgement.verdict(),
@@ -68,13 +68,13 @@ public record JudgementView(
                 judgement.against(),
                 results,
                 judgement.arithmetic(),
-                judgement.picture() == null ? null : of(judgement.picture(), family),
+                judgement.picture() == null ? null : of(judgement.picture(), system),
                 text(gauge, judgement, results));
     }
 
-    private static ResultView of(String name, Estimate value, UnitSystem family) {
-        var unit = value.quantity().unit(family);
-        var other = value.quantity().unit(family == UnitSystem.METRIC ? UnitSystem.US : UnitSystem.METRIC);
+    private static ResultView of(String name, Estimate value, UnitSystem system) {
+        var unit = value.quantity().unit(system);
+        var other = value.quantity().unit(system == UnitSystem.METRIC ? UnitSystem.US : UnitSystem.METRIC);
         boolean exact = value.low() == value.high();
         return new ResultView(
                 name,
@@ -90,9 +90,9 @@ public record JudgementView(
         return unit.show(value.low()) + " to " + unit.show(value.high());
     }
 
-    private static PictureView of(Picture picture, UnitSystem family) {
-        var x = picture.x().quantity().unit(family);
-        var y = picture.y().quantity().unit(family);
+    private static PictureView of(Picture picture, UnitSystem system) {
+        var x = picture.x().quantity().unit(system);
+        var y = picture.y().quantity().unit(system);
         return new PictureView(
                 new AxisView(picture.x().name(), x.symbol()),
                 new AxisView(picture.y().name(), y.symbol()),

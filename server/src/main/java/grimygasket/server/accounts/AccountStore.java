@@ -38,16 +38,16 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** The units that somebody works in. */
-    public UnitSystem family(UUID id) {
+    public UnitSystem system(UUID id) {
         return UnitSystem.valueOf(jdbc.sql("select units from account where id = :id")
                 .param("id", id)
                 .query(String.class)
                 .single());
     }
 
-    void setFamily(UUID id, UnitSystem family) {
+    void setSystem(UUID id, UnitSystem system) {
         jdbc.sql("update account set units = :units where id = :id")
-                .param("units", family.name())
+                .param("units", system.name())
                 .param("id", id)
                 .update();
     }

@@ -36,13 +36,13 @@ class SessionController {
                 me.rank() == Authority.LEAD,
                 settings.name(),
                 settings.currency(),
-                accounts.family(me.id()));
+                accounts.system(me.id()));
     }
 
     /** Changes the units that whoever is signed in works in. */
     @PutMapping("/api/session/units")
     Session units(@Valid @RequestBody Units units, @AuthenticationPrincipal SignedIn me) {
-        accounts.setFamily(me.id(), units.units);
+        accounts.setSystem(me.id(), units.units);
         return session(me);
     }
 }

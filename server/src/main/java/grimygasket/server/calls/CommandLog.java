@@ -1,5 +1,6 @@
 package grimygasket.server.calls;
 
+import grimygasket.call.Change;
 import grimygasket.call.Command;
 import grimygasket.call.Outcome;
 import grimygasket.call.Reason;
@@ -103,7 +104,7 @@ public class CommandLog {
      * @return why it was not taken; empty if it was
      */
     Optional<ProblemDetail> addRepeat(Command command, Before before, UUID account, Instant received) {
-        if (!before.body.equals(body(command))) {
+        if (!json.readValue(before.body, Change.class).equals(command.change())) {
             return Optional.of(Refusals.of(Outcome.refused(Reason.Kind.BORROWED_ID)));
         }
         var body = json.writeValueAsString(command.id());

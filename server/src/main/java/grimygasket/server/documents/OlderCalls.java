@@ -11,7 +11,8 @@ import tools.jackson.databind.node.ObjectNode;
  *
  * <ul>
  *   <li>in version 1 a piece had one kind of screws in one cup, and one clip;
- *   <li>in version 2 entries were texts, lines lay in a list a kind, and times were texts.
+ *   <li>in version 2 entries were texts, lines lay in a list a kind, and times were texts;
+ *   <li>in version 3 the standard uncertainty of a reading was called its spread.
  * </ul>
  */
 final class OlderCalls {
@@ -25,6 +26,10 @@ final class OlderCalls {
             }
             if (file.path("formatVersion").asInt(0) == 2) {
                 entriesAsFindings(file);
+            }
+            if (file.path("formatVersion").asInt(0) == 3) {
+                file.put("formatVersion", 4);
+                file.path("story").forEach(OlderRecords::uncertain);
             }
         }
         return call;
@@ -57,7 +62,7 @@ final class OlderCalls {
     }
 
     private static void entriesAsFindings(ObjectNode file) {
-        file.put("formatVersion", CallDocument.VERSION);
+        file.put("formatVersion", 3);
         OlderRecords.inMilliseconds(file.path("call"), "closedAt");
         for (var list : List.of("complaints", "parts", "photos")) {
             file.path(list).forEach(one -> OlderRecords.inMilliseconds(one, "at"));

@@ -44,12 +44,12 @@ class GaugeController {
     /**
      * @param text as it was typed, or the id of an option
      * @param unit its symbol; null for the technician's own
-     * @param spread standard deviation in the same unit, from an instrument that says it; null for the usual one
+     * @param standardUncertainty in the same unit, from an instrument that says it; null for the usual one
      */
     record Written(
             @Size(max = 20) @Nullable String text,
             @Size(max = 10) @Nullable String unit,
-            @Nullable Double spread) {}
+            @Nullable Double standardUncertainty) {}
 
     /** How a quantity is written: {@code shown = (base − offset) / factor}. */
     record UnitOfQuantity(String symbol, double factor, double offset) {}
@@ -65,9 +65,9 @@ class GaugeController {
     @GetMapping("/api/gauges")
     List<GaugeView> gauges(@RequestParam(required = false) UUID call, @AuthenticationPrincipal SignedIn me) {
         var ratings = ratings(call);
-        var family = accounts.family(me.id());
+        var system = accounts.system(me.id());
         return Gauges.ALL.stream()
-                .map(gauge -> GaugeView.of(gauge, ratings, family))
+                .map(gauge -> GaugeView.of(gauge, ratings, system))
                 .toList();
     }
 
@@ -79,18 +79,19 @@ class GaugeController {
         var typed = entered.inputs.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
-                        e -> new Readings.Typed(e.getValue().text, e.getValue().unit, e.getValue().spread)));
-        var family = accounts.family(me.id());
-        var readings = Readings.of(gauge.inputs(), typed, ratings(entered.call), family);
-        return JudgementView.of(gauge, gauge.judge(readings), family);
+                        e -> new Readings.Typed(
+                                e.getValue().text, e.getValue().unit, e.getValue().standardUncertainty)));
+        var system = accounts.system(me.id());
+        var readings = Readings.of(gauge.inputs(), typed, ratings(entered.call), system);
+        return JudgementView.of(gauge, gauge.judge(readings), system);
     }
 
     /** The unit of each quantity, as whoever is signed in reads it. */
     @GetMapping("/api/units")
     Map<Quantity, UnitOfQuantity> units(@AuthenticationPrincipal SignedIn me) {
-        var family = accounts.family(me.id());
+        var system = accounts.system(me.id());
         return Arrays.stream(Quantity.values()).collect(Collectors.toMap(quantity -> quantity, quantity -> {
-            var unit = quantity.unit(family);
+            var unit = quantity.unit(system);
             return new UnitOfQuantity(unit.symbol(), unit.size(), unit.toBase(0));
         }));
     }

@@ -107,12 +107,12 @@ class KnowhowController {
     /** Every number of the version in use, and who says so. */
     @GetMapping("/{kind}/numbers")
     List<NumberView> numbers(@PathVariable String kind, @AuthenticationPrincipal SignedIn me) {
-        var family = accounts.family(me.id());
+        var system = accounts.system(me.id());
         var pack = library.pack(kind, library.active(kind));
         return Numbers.of(pack).entrySet().stream()
                 .map(number -> new NumberView(
                         number.getKey(),
-                        number.getValue().show(family),
+                        number.getValue().show(system),
                         pack.sourceOf(number.getKey()).map(Source::id).orElse(null)))
                 .toList();
     }

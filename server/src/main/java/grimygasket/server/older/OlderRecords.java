@@ -88,6 +88,13 @@ public final class OlderRecords {
         return entry;
     }
 
+    /** An entry as it is now: the standard uncertainty of a reading was called its spread. */
+    public static void uncertain(JsonNode entry) {
+        if (entry.path("finding").path("reading") instanceof ObjectNode reading && reading.has("spread")) {
+            reading.set("standardUncertainty", reading.remove("spread"));
+        }
+    }
+
     /** A confirmed caution as it is now: each confirmation has an id. */
     public static ObjectNode caution(ObjectNode caution) {
         inMilliseconds(caution, "at");

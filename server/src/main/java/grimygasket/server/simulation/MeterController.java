@@ -92,7 +92,7 @@ class MeterController {
         return streams.open(
                 Meter.of(machines.of(callId), measured),
                 measured.measure().quantity(),
-                family(me),
+                system(me),
                 Math.max(given, last));
     }
 
@@ -120,11 +120,11 @@ class MeterController {
                 List.of(faults.get(which).id()),
                 machine);
         return streams.open(
-                Meter.of(simulated, measured), measured.measure().quantity(), family(me), Math.max(given, last));
+                Meter.of(simulated, measured), measured.measure().quantity(), system(me), Math.max(given, last));
     }
 
-    private UnitSystem family(SignedIn me) {
-        return accounts.family(me.id());
+    private UnitSystem system(SignedIn me) {
+        return accounts.system(me.id());
     }
 
     private static boolean hasMeter(Check check) {

@@ -37,27 +37,29 @@ class MeterStreams {
      */
     record Sample(double second, double value, String shown, String unit, SteadyValue steady) {}
 
-    record SteadyValue(double value, double spread, String shown) {
+    record SteadyValue(double value, double standardUncertainty, String shown) {
         /** Null for one that is not steady. */
         static SteadyValue of(Amount steady, Unit unit) {
             return steady == null
                     ? null
                     : new SteadyValue(
-                            unit.fromBase(steady.value()), steady.spread() / unit.size(), unit.show(steady.value()));
+                            unit.fromBase(steady.value()),
+                            steady.standardUncertainty() / unit.size(),
+                            unit.show(steady.value()));
         }
     }
 
     /**
      * @param given samples that had come before the connection was lost: they are not sent again
      */
-    SseEmitter open(Meter meter, Quantity quantity, UnitSystem family, int given) {
+    SseEmitter open(Meter meter, Quantity quantity, UnitSystem system, int given) {
         var emitter = new SseEmitter(LONGEST);
         var samples = new ArrayList<Double>();
         while (meter.samples() < Math.min(given, MOST_SAMPLES)) {
             samples.add(meter.next());
         }
         var job = clock.scheduleAtFixedRate(
-                () -> send(emitter, meter, samples, quantity, family), TICK_MILLIS, TICK_MILLIS, TimeUnit.MILLISECONDS);
+                () -> send(emitter, meter, samples, quantity, system), TICK_MILLIS, TICK_MILLIS, TimeUnit.MILLISECONDS);
         emitter.onCompletion(() -> job.cancel(false));
         emitter.onTimeout(emitter::complete);
         return emitter;
@@ -65,21 +67,21 @@ class MeterStreams {
 
     /** Whoever has gone is sent nothing more: a job that throws is not run again. */
     private static void send(
-            SseEmitter emitter, Meter meter, List<Double> samples, Quantity quantity, UnitSystem family) {
+            SseEmitter emitter, Meter meter, List<Double> samples, Quantity quantity, UnitSystem system) {
         samples.add(meter.next());
         try {
             emitter.send(SseEmitter.event()
                     .id(String.valueOf(meter.samples()))
                     .name("sample")
                     .reconnectTime(TICK_MILLIS)
-                    .data(sample(meter, samples, quantity, family)));
+                    .data(sample(meter, samples, quantity, system)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static Sample sample(Meter meter, List<Double> samples, Quantity quantity, UnitSystem family) {
-        var unit = quantity.unit(family);
+    private static Sample sample(Meter meter, List<Double> samples, Quantity quantity, UnitSystem system) {
+        var unit = quantity.unit(system);
         double last = samples.get(samples.size() - 1);
         return new Sample(
                 meter.samples() * Meter.TICK,

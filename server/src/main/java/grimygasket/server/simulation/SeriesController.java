@@ -53,7 +53,7 @@ class SeriesController {
      */
     @PostMapping(consumes = "text/csv", produces = MediaType.APPLICATION_JSON_VALUE)
     Read read(@RequestParam Quantity quantity, @RequestBody String csv, @AuthenticationPrincipal SignedIn me) {
-        var own = quantity.unit(accounts.family(me.id()));
+        var own = quantity.unit(accounts.system(me.id()));
         var base = SeriesFile.read(csv, quantity);
         var steady = Steady.of(quantity, base.stream().map(Moment::value).toList());
         return new Read(

@@ -9,7 +9,7 @@ import java.util.UUID;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Readings on a call: evidence, with a value, a spread and a unit. */
+/** Readings on a call: evidence, with a value, an uncertainty and a unit. */
 public class ReadingTest extends ServerTest {
     private static Answer measure(Calls call, String check, String text, String unit) {
         return call.measure(UUID.randomUUID(), check, "{\"text\": \"%s\", \"unit\": \"%s\"}".formatted(text, unit));
@@ -106,6 +106,22 @@ public class ReadingTest extends ServerTest {
     }
 
     @Test
+    public void aReadingThatWasEnteredBeforeANewVersionIsTakenOnce() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var id = UUID.randomUUID();
+        var change = """
+                {"kind": "take-reading", "check": "supply-temperature", "units": "METRIC",
+                 "typed": {"text": "38", "%s": 0.5}}""";
+        var before = call.send(id, change.formatted("spread")).body();
+        var reading = before.path("story").path(0).path("finding").path("reading");
+        assertEquals(reading.path("standardUncertainty").asDouble(), 0.5, 1e-12);
+        var again = call.send(id, change.formatted("standardUncertainty"));
+        assertEquals(again.status(), 200, "the same under today's name");
+        assertEquals(again.body().path("story").size(), 1);
+    }
+
+    @Test
     public void aMeasuredOpeningStandsAtItsStation() {
         var client = signedIn();
         var call = Calls.add(client);
@@ -179,7 +195,7 @@ public class ReadingTest extends ServerTest {
         var call = Calls.add(signedIn());
         var finding = """
                 {"kind": "settle", "finding": {"kind": "reading-taken", "check": "supply-temperature",
-                 "reading": {"quantity": "%s", "value": %s, "spread": 1}}}
+                 "reading": {"quantity": "%s", "value": %s, "standardUncertainty": 1}}}
                 """;
         assertEquals(call.send(finding.formatted("TEMPERATURE", "9000")).kind(), "invalid");
         assertEquals(call.send(finding.formatted("FLOW", "38")).kind(), "invalid");

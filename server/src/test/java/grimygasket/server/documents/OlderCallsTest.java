@@ -12,7 +12,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Files of calls from before screws came in groups, and from before entries were findings. */
+/** Files of calls of the versions before. */
 public class OlderCallsTest extends ServerTest {
     private static final String HELD = """
             {"id": "a", "name": "Panel", "screws": {"drive": "T20", "thread": "", "lengthMm": 16, "count": 3}, "cup": "A",
@@ -68,6 +68,18 @@ public class OlderCallsTest extends ServerTest {
         assertEquals(call.path("job").path("debts").path(0).path("at").asLong(), 1796724000000L);
         assertEquals(call.path("parts").path(0).path("number").asString(), "RV-20");
         assertEquals(call.path("head").path("closing").path("at").asLong(), 1796727600000L);
+    }
+
+    @Test
+    public void aFileOfVersion3IsStillRead() {
+        var file = (ObjectNode) json.readTree("""
+                {"formatVersion": 3, "story": [
+                    {"finding": {"kind": "reading-taken", "check": "a", "reading": {"quantity": "FLOW", "value": 4, "spread": 1}}}]}""");
+        OlderCalls.today(file);
+        assertEquals(
+                file.path("story").path(0).path("finding").path("reading").toString(),
+                "{\"quantity\":\"FLOW\",\"value\":4,\"standardUncertainty\":1}");
+        assertEquals(file.path("formatVersion").asInt(), CallDocument.VERSION);
     }
 
     @Test

@@ -9,7 +9,7 @@ import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Every calculation over HTTP: alone, for the machine of a call, and in both families of units. */
+/** Every calculation over HTTP: alone, for the machine of a call, and in both systems of units. */
 public class GaugeTest extends ServerTest {
     /** A demo call whose machine has data of its own. */
     private static final String CALL = "0193a000-0000-7000-8000-000000000402";
@@ -19,8 +19,8 @@ public class GaugeTest extends ServerTest {
         units(signedIn(), "METRIC");
     }
 
-    private static Answer units(Client client, String family) {
-        return client.put("/api/session/units", "{\"units\": \"%s\"}".formatted(family));
+    private static Answer units(Client client, String system) {
+        return client.put("/api/session/units", "{\"units\": \"%s\"}".formatted(system));
     }
 
     private static Answer judge(Client client, String gauge, String inputs) {

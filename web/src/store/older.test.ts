@@ -1,0 +1,34 @@
+import 'fake-indexeddb/auto'
+import { openDB } from 'idb'
+import { expect, test } from 'vitest'
+import { storage } from './storage'
+
+test('what waits from before a new version is sent in its form, photo and all', async () => {
+  const before = await openDB('grimy-gasket', 1, {
+    upgrade(db) {
+      db.createObjectStore('calls')
+      db.createObjectStore('knowhow')
+      db.createObjectStore('outbox', { keyPath: 'place' })
+      db.createObjectStore('nextDays')
+    },
+  })
+  const typed = { text: '4.2', spread: 0.2 }
+  await before.put('outbox', { place: 7, account: 'maren', command: { id: 'a', change: { typed } } })
+  await before.put('outbox', { place: 8, account: 'maren', command: { id: 'b' }, picture: new Blob(['p']) })
+  const note = 'they wrote "spread": wide'
+  await before.put('calls', { call: { story: [{ reading: { value: 4.2, spread: 0.2 } }], note } }, 'call')
+  before.close()
+
+  const now = await storage()
+  expect(await now.getAll('outbox')).toMatchObject([
+    {
+      place: 7,
+      account: 'maren',
+      command: { id: 'a', change: { typed: { text: '4.2', standardUncertainty: 0.2 } } },
+    },
+    { place: 8, command: { id: 'b' }, picture: {} },
+  ])
+  expect(await now.get('calls', 'call')).toEqual({
+    call: { story: [{ reading: { value: 4.2, standardUncertainty: 0.2 } }], note },
+  })
+})

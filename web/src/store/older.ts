@@ -1,0 +1,25 @@
+import type { IDBPTransaction, StoreNames } from 'idb'
+import type { Tables, Waiting } from './storage'
+
+type Upgrade = IDBPTransaction<Tables, StoreNames<Tables>[], 'versionchange'>
+
+/** Brings what a device keeps from before today's version over, what waits to be sent above all. */
+export async function upgrade(from: number, all: Upgrade) {
+  if (from === 1) {
+    await change(all, 'calls', uncertain)
+    await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: uncertain(waiting.command) }))
+  }
+}
+
+/** In version 1 the standard uncertainty of a reading was called its spread. */
+const uncertain = <T>(value: T): T =>
+  JSON.parse(JSON.stringify(value).replaceAll('"spread":', '"standardUncertainty":')) as T
+
+async function change<S extends 'calls' | 'outbox'>(
+  all: Upgrade,
+  store: S,
+  change: (value: Tables[S]['value']) => Tables[S]['value'],
+) {
+  for (let at = await all.objectStore(store).openCursor(); at; at = await at.continue())
+    await at.update(change(at.value))
+}
