@@ -34,5 +34,5 @@ const away = computed(() => failureReason.value instanceof Problem && failureRea
     @again="refetch()"
     @dismiss="refetch()"
   />
-  <SignInView v-else-if="error" />
+  <SignInView v-else-if="error" :problem="error" />
 </template>

@@ -1,5 +1,8 @@
 import createClient from 'openapi-fetch'
 import { ref } from 'vue'
+import { forgetAndBeginAnew } from '../store/forget'
+import { forgetKept } from '../store/storage'
+import { device } from './device'
 import { Problem } from './problem'
 import type { paths } from './schema'
 
@@ -7,9 +10,12 @@ export const api = createClient<paths>()
 
 api.use({
   onRequest({ request }) {
-    request.headers.set('X-XSRF-TOKEN', csrfToken())
+    for (const [name, value] of Object.entries(headers())) request.headers.set(name, value)
   },
 })
+
+/** What every request says. */
+const headers = () => ({ 'X-XSRF-TOKEN': csrfToken(), 'X-Device': device })
 
 function csrfToken(): string {
   return document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
@@ -59,6 +65,7 @@ export async function answer<T>(request: () => Promise<Answer<T>>, asks = true, 
   away.value = false
   if (response.ok) return data as T
   const problem = Problem.of(error, response.status)
+  if (problem.kind === 'device-lost') await (signedIn ? forgetAndBeginAnew() : forgetKept())
   if (problem.kind === 'sign-in-needed' && signedIn && asks) {
     await signInAgain()
     return answer(request)
@@ -75,8 +82,12 @@ export const answerQuietly = <T>(request: () => Promise<Answer<T>>) => answer(re
 
 /** Sends a file as it is; for use within {@link answer}. */
 export async function putFile<T>(url: string, file: Blob, signal?: AbortSignal): Promise<Answer<T>> {
-  const headers = { 'X-XSRF-TOKEN': csrfToken(), 'Content-Type': file.type }
-  const response = await fetch(url, { method: 'PUT', headers, body: file, signal })
+  const response = await fetch(url, {
+    method: 'PUT',
+    headers: { ...headers(), 'Content-Type': file.type },
+    body: file,
+    signal,
+  })
   const body = await response.json()
   return response.ok ? { data: body, response } : { error: body, response }
 }
@@ -85,7 +96,7 @@ export async function signIn(login: string, password: string): Promise<void> {
   const post = () =>
     fetch('/api/session', {
       method: 'POST',
-      headers: { 'X-XSRF-TOKEN': csrfToken() },
+      headers: headers(),
       body: new URLSearchParams({ login, password }),
     }).then(async (response) => ({ error: response.ok ? undefined : await response.json(), response }))
   // The first request brings the token that the second must show.
@@ -95,7 +106,5 @@ export async function signIn(login: string, password: string): Promise<void> {
 
 export async function signOut(): Promise<void> {
   signedIn = undefined
-  await fetch('/api/session', { method: 'DELETE', headers: { 'X-XSRF-TOKEN': csrfToken() } }).catch(
-    () => undefined,
-  )
+  await fetch('/api/session', { method: 'DELETE', headers: headers() }).catch(() => undefined)
 }

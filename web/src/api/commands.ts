@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { answer, api, patience, putFile } from './client'
 import { device, nextSeq, sentHere } from './device'
-import type { Call, CallChange, Command } from './types'
+import type { CallChange, Command, Taken } from './types'
 
 /** A change of a call; sent again, it is the same and does nothing twice. */
 export function commandTo(call: string, change: CallChange): Command {
@@ -26,5 +26,5 @@ export const sent = (command: Command, picture?: Blob) =>
 function putPhoto({ id, call, device, seq, change }: Command, picture: Blob, signal: AbortSignal) {
   if (change.kind !== 'add-photo') throw new Error(`${change.kind} has no picture`)
   const query = new URLSearchParams({ line: change.line, device, seq: String(seq) })
-  return putFile<Call>(`/api/calls/${call}/photos/${id}?${query}`, picture, signal)
+  return putFile<Taken>(`/api/calls/${call}/photos/${id}?${query}`, picture, signal)
 }

@@ -321,6 +321,11 @@ export function useSchools() {
   return useQuery({ queryKey: ['schools'], queryFn: () => answer(() => api.GET('/api/schools')) })
 }
 
+/** The devices in use: one's own, and for the lead all of them. */
+export function useDevices() {
+  return useQuery({ queryKey: ['devices'], queryFn: () => answer(() => api.GET('/api/devices')) })
+}
+
 /** Who works for the business. */
 export function useColleagues() {
   return useQuery({ queryKey: ['colleagues'], queryFn: () => answer(() => api.GET('/api/colleagues')) })

@@ -50,9 +50,9 @@ export function useCallActions(callId: Ref<string>) {
       },
       // A reading of the call that is still under way would put back what this changes.
       onMutate: () => queryClient.cancelQueries({ queryKey: callKey(callId.value) }),
-      onSuccess: (call) => {
-        if (call) queryClient.setQueryData(callKey(callId.value), call)
+      onSuccess: (taken) => {
         void queryClient.invalidateQueries({ queryKey: ['round'] })
+        if (taken) return refresh()
       },
       onError: (error) => {
         if (error instanceof Problem && error.kind === 'stale' && !error.theirs) return refresh()

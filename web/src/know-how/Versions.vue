@@ -2,7 +2,7 @@
 import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
-import { useRevisions } from '../api/queries'
+import { useRevisions, useSession } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import type { Change, Knowhow, Revision } from '../api/types'
 import { clock, dayName } from '../ui/format'
@@ -12,6 +12,7 @@ import ImportPanel from './ImportPanel.vue'
 
 const props = defineProps<{ knowhow: Knowhow }>()
 const kind = computed(() => props.knowhow.pack.id)
+const { data: session } = useSession()
 const { data: revisions } = useRevisions(kind)
 const inUse = computed(() => revisions.value?.find((revision) => revision.active))
 const compared = ref<{ number: number; changes: Change[] }>()
@@ -84,7 +85,12 @@ const problem = computed(() => activate.error.value ?? compare.error.value)
           </p>
           <div class="flex flex-wrap gap-2">
             <template v-if="!revision.active">
-              <button type="button" class="btn" @click="activate.mutate(revision.number)">
+              <button
+                v-if="session?.lead"
+                type="button"
+                class="btn"
+                @click="activate.mutate(revision.number)"
+              >
                 {{ inUse && revision.number < inUse.number ? 'Return to it' : 'Put to use' }}
               </button>
               <button type="button" class="btn btn-quiet" @click="compare.mutate(revision.number)">
@@ -114,6 +120,7 @@ const problem = computed(() => activate.error.value ?? compare.error.value)
         </ul>
       </template>
     </section>
-    <ImportPanel :kind="kind" @added="show" />
+    <ImportPanel v-if="session?.lead" :kind="kind" @added="show" />
+    <p v-else class="text-soft">The lead brings versions in, and puts them to use.</p>
   </div>
 </template>

@@ -80,13 +80,15 @@ watch(open, (isOpen) => {
   if (isOpen && !draft.value.complaint) draft.value.day = props.day
 })
 
-const submit = () =>
-  adding.mutate(written(), {
-    onSuccess: async (call) => {
+function submit() {
+  const command = written()
+  adding.mutate(command, {
+    onSuccess: async () => {
       open.value = false
-      await router.push(`/calls/${call.head.id}`)
+      await router.push(`/calls/${command.call}`)
     },
   })
+}
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { Problem } from '../api/problem'
-import { useRound } from '../api/queries'
+import { useRound, useSession } from '../api/queries'
 import { dayName, hours, shiftDay } from '../ui/format'
 import { ready } from '../store/nextDays'
 import Notice from '../ui/Notice.vue'
@@ -13,6 +13,7 @@ import RoundLine from './RoundLine.vue'
 
 const props = defineProps<{ day?: string }>()
 const router = useRouter()
+const { data: session } = useSession()
 const { data: round, failureReason, refetch } = useRound(() => props.day)
 const adding = ref(false)
 
@@ -77,7 +78,7 @@ function go(by: number) {
       </section>
       <div class="grid gap-4">
         <PartsToLoad :parts="round.load" />
-        <BringInCall class="no-print" />
+        <BringInCall v-if="session?.lead" class="no-print" />
       </div>
     </div>
     <NewCallSheet v-if="round" v-model="adding" :day="round.day" />

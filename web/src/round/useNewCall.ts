@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { useMutation } from '@tanstack/vue-query'
 import type { Ref } from 'vue'
 import { commandTo, sent } from '../api/commands'
-import { callKey, queryClient } from '../api/queryClient'
+import { queryClient } from '../api/queryClient'
 import { Problem } from '../api/problem'
 import { begin } from '../store/enter'
 import type { Call, Command, Customer, Home, Machine } from '../api/types'
@@ -66,13 +66,12 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const knownHome = useDraft(`${key}:known`, !!visit)
   const adding = useMutation({
     // Where the server does not answer the call begins on this device.
-    mutationFn: (command: Command) =>
+    mutationFn: (command: Command): Promise<unknown> =>
       sent(command).catch((problem: Problem) => {
         if (!problem.passes) throw problem
         return begin(command)
       }),
-    onSuccess: async (call) => {
-      queryClient.setQueryData(callKey(call.head.id), call)
+    onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: ['round'] })
       startAnew()
     },

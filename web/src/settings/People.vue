@@ -5,33 +5,48 @@ import { ref } from 'vue'
 import { answer, api } from '../api/client'
 import { useColleagues } from '../api/queries'
 import { queryClient } from '../api/queryClient'
+import type { Colleague } from '../api/types'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
 import Tick from '../ui/Tick.vue'
 
 /** @param lead whether whoever looks may add people */
-defineProps<{ lead: boolean }>()
+defineProps<{ lead: boolean; me: string }>()
 const { data: people } = useColleagues()
 const open = ref(false)
-const someone = ref({ id: '', login: '', name: '', password: '', lead: false })
+const blank = { id: '', login: '', name: '', password: '', lead: false, locked: false }
+const someone = ref({ ...blank })
 const {
   mutate: save,
   isPending,
   error: problem,
   reset,
 } = useMutation({
-  mutationFn: ({ id, ...body }: (typeof someone)['value']) =>
-    answer(() => api.PUT('/api/colleagues/{id}', { params: { path: { id } }, body })),
-  onSuccess: (all) => {
-    queryClient.setQueryData(['colleagues'], all)
-    open.value = false
-  },
+  mutationFn: ({ id, login, name, password, lead }: (typeof someone)['value']) =>
+    answer(() =>
+      api.PUT('/api/colleagues/{id}', { params: { path: { id } }, body: { login, name, password, lead } }),
+    ),
+  onSuccess: show,
+})
+const lock = useMutation({
+  mutationFn: ({ id, locked }: (typeof someone)['value']) =>
+    answer(() =>
+      api.PUT('/api/colleagues/{id}/locked', { params: { path: { id } }, body: { locked: !locked } }),
+    ),
+  onSuccess: show,
 })
 
-function edit(known?: { id: string; login: string; name: string; lead: boolean }) {
-  someone.value = { id: uuid(), login: '', name: '', lead: false, ...known, password: '' }
+function show(all: Colleague[]) {
+  queryClient.setQueryData(['colleagues'], all)
+  void queryClient.invalidateQueries({ queryKey: ['devices'] })
+  open.value = false
+}
+
+function edit(known?: Colleague) {
+  someone.value = { ...blank, id: uuid(), ...known }
   reset()
+  lock.reset()
   open.value = true
 }
 </script>
@@ -48,6 +63,7 @@ function edit(known?: { id: string; login: string; name: string; lead: boolean }
         <span>
           {{ person.name }} <span class="text-soft font-mono text-sm">{{ person.login }}</span>
           <span v-if="person.lead" class="text-soft text-sm"> · lead</span>
+          <span v-if="person.locked" class="text-act text-sm font-semibold"> · locked out</span>
         </span>
         <button
           v-if="lead"
@@ -86,6 +102,27 @@ function edit(known?: { id: string; login: string; name: string; lead: boolean }
         />
         <button class="btn btn-act" :disabled="isPending">Keep</button>
       </form>
+      <div
+        v-if="people?.some(({ id }) => id === someone.id) && someone.id !== me"
+        class="border-line mt-4 border-t pt-3"
+      >
+        <Notice
+          v-if="lock.error.value"
+          :problem="lock.error.value"
+          @again="lock.mutate(someone)"
+          @dismiss="lock.reset()"
+        />
+        <p class="text-soft mb-2 text-sm">
+          {{
+            someone.locked
+              ? 'Is locked out: cannot sign in.'
+              : 'Who has left is locked out: signed out at once, and their devices are emptied.'
+          }}
+        </p>
+        <button type="button" class="btn" :disabled="lock.isPending.value" @click="lock.mutate(someone)">
+          {{ someone.locked ? 'Let in again' : 'Lock out' }}
+        </button>
+      </div>
     </Sheet>
   </section>
 </template>

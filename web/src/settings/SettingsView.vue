@@ -6,14 +6,14 @@ import { answer, api, signOut } from '../api/client'
 import { useSchools, useSession } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import type { SchoolSetting } from '../api/types'
-import { forgetLastCall } from '../ui/lastCall'
-import { forgetDrafts } from '../ui/drafts'
 import { prepareAnew } from '../store/nextDays'
 import { read, refused, waiting } from '../store/outbox'
-import { forgetDevice } from '../store/storage'
+import { forgetAndBeginAnew } from '../store/forget'
 import Sheet from '../ui/Sheet.vue'
 import Notice from '../ui/Notice.vue'
 import BusinessForm from './BusinessForm.vue'
+import DeviceList from './DeviceList.vue'
+import OwnPassword from './OwnPassword.vue'
 import People from './People.vue'
 import SchoolChoice from './SchoolChoice.vue'
 import UnitChoice from './UnitChoice.vue'
@@ -56,11 +56,7 @@ async function askOrLeave() {
 
 async function leave() {
   await signOut()
-  await forgetDevice()
-  forgetDrafts()
-  forgetLastCall()
-  queryClient.clear()
-  location.assign('/')
+  await forgetAndBeginAnew()
 }
 </script>
 
@@ -114,7 +110,9 @@ async function leave() {
     </details>
     <div v-if="session" class="mt-8 grid items-start gap-4 md:grid-cols-2 xl:grid-cols-3">
       <BusinessForm v-if="session.lead" />
-      <People :lead="session.lead" />
+      <People :lead="session.lead" :me="session.id" />
+      <DeviceList :all="session.lead" />
+      <OwnPassword />
     </div>
   </main>
 </template>

@@ -1,5 +1,9 @@
 <script setup lang="ts">
+import type { Problem } from '../api/problem'
 import SignInForm from './SignInForm.vue'
+
+/** @param problem why nobody is signed in */
+defineProps<{ problem: Problem }>()
 </script>
 
 <template>
@@ -13,6 +17,9 @@ import SignInForm from './SignInForm.vue'
       </p>
     </div>
     <section class="bg-sheet border-line rounded-xl border-2 p-6" aria-label="Sign in">
+      <p v-if="problem.kind === 'device-lost'" role="status" class="mb-4 font-semibold">
+        {{ problem.message }}
+      </p>
       <SignInForm />
     </section>
   </main>

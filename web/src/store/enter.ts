@@ -57,20 +57,20 @@ export async function begin(command: Command): Promise<Call> {
   return view
 }
 
-/** The next look at the server brings it. */
-const later = () => undefined
+/** Keeps and draws a call as the server has it; if it does not answer, the next look at it will. */
+const anew = (call: string) =>
+  hold(call)
+    .then(draw)
+    .catch(() => undefined)
 
 const told: Told = {
-  async taken(command, call) {
-    const id = command.call
-    if (!waits(id)) queryClient.setQueryData(callKey(id), call)
+  async taken({ call, change }, { version }) {
     void queryClient.invalidateQueries({ queryKey: ['round'] })
-    const here = await held(id)
-    const other = here && here.call.head.version !== call.head.version
-    if (other || BEYOND_THE_RECORD.includes(command.change.kind)) await hold(id).catch(later)
+    const isOther = async () => !waits(call) && (await held(call))?.call.head.version !== version
+    if (BEYOND_THE_RECORD.includes(change.kind) || (await isOther())) await anew(call)
   },
   /** The call is shown as it is without it. */
-  refused: ({ call }) => hold(call).then(draw).catch(later),
+  refused: ({ call }) => anew(call),
 }
 
 /** Sends what waits of whoever is signed in. */

@@ -1,9 +1,9 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, expect, test, vi } from 'vitest'
 import { Problem } from '../api/problem'
-import type { Call, Command, HeldCall } from '../api/types'
+import type { Command, HeldCall, Taken } from '../api/types'
 
-const sent = vi.fn<(command: Command) => Promise<Call>>()
+const sent = vi.fn<(command: Command) => Promise<Taken>>()
 vi.mock('../api/commands', () => ({ sent: (command: Command) => sent(command) }))
 vi.stubGlobal('navigator', { locks: { request: (_: string, act: () => unknown) => act() } })
 
@@ -11,7 +11,7 @@ const { put, read, refused, retry, send, settle, waiting } = await import('./out
 const { storage } = await import('./storage')
 
 const command = (id: string, call = 'a call') => ({ id, call }) as Command
-const call = { head: {} } as Call
+const call: Taken = { call: 'a call', version: 1 }
 const told = { taken: vi.fn(), refused: vi.fn() }
 const ids = () => waiting.value.map((one) => one.command.id)
 

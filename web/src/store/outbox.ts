@@ -1,7 +1,7 @@
 import { computed, shallowRef } from 'vue'
 import { sent } from '../api/commands'
 import { Problem } from '../api/problem'
-import type { Call, Command, HeldCall } from '../api/types'
+import type { Command, HeldCall, Taken } from '../api/types'
 import { alone, keepsNothing, storage, type Waiting } from './storage'
 
 const TRY_AGAIN_MS = 3_000
@@ -86,7 +86,7 @@ export async function settle(one: Waiting) {
 
 /** What is told of what becomes of a command. */
 export interface Told {
-  taken: (command: Command, call: Call) => unknown
+  taken: (command: Command, taken: Taken) => unknown
   refused: (command: Command) => unknown
 }
 
@@ -110,14 +110,14 @@ async function sendAll(account: string, told: Told) {
   for (;;) {
     const next = (await read()).find((one) => one.account === account && !one.refused)
     if (!next) return
-    const call = await sent(next.command, next.picture).catch(async (problem: unknown) => {
+    const taken = await sent(next.command, next.picture).catch(async (problem: unknown) => {
       if (!(problem instanceof Problem) || problem.passes) throw problem
       const { kind, message, theirs } = problem
       await (await storage()).put('outbox', { ...next, refused: { kind, message, theirs } })
     })
-    if (call) await (await storage()).delete('outbox', next.place)
+    if (taken) await (await storage()).delete('outbox', next.place)
     await changed()
-    if (call) told.taken(next.command, call)
+    if (taken) told.taken(next.command, taken)
     else told.refused(next.command)
   }
 }

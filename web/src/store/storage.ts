@@ -68,9 +68,14 @@ export function storage(): Promise<IDBPDatabase<Tables>> {
   return opened
 }
 
-/** Forgets all that this device keeps of its user, also what the service worker has kept of answers. */
-export async function forgetDevice(): Promise<void> {
+/** Forgets all that this device keeps of its user; until the page is loaded anew it keeps nothing more. */
+export function forgetDevice(): Promise<void> {
   forgotten = true
+  return forgetKept()
+}
+
+/** Forgets what this device keeps, also what the service worker has kept of answers. */
+export async function forgetKept(): Promise<void> {
   const db = await opened?.catch(() => undefined)
   db?.close()
   opened = undefined

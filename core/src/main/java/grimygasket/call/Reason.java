@@ -20,6 +20,8 @@ public record Reason(Kind kind, List<String> about) {
     public enum Kind {
         /** The call is closed. */
         CLOSED,
+        /** The call was closed with gaps that this person may not leave. */
+        SIGNED_OFF,
         /** A value makes no sense: the core's own words. */
         UNFIT,
         /** What stands in a field makes no sense: the core's own sentence. */

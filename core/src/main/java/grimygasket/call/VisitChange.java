@@ -77,10 +77,15 @@ public sealed interface VisitChange extends Change {
 
         @Override
         public Outcome on(Call call, Moment moment) {
-            return call.head().closing() == null
-                    ? new Outcome.Same()
-                    : new Outcome.Applied(
-                            call.with(call.head().closed(null, call.head().advice())));
+            var closing = call.head().closing();
+            if (closing == null) {
+                return new Outcome.Same();
+            }
+            var ring = Progress.of(call, moment.knowhow(), closing.at()).ring();
+            return ring.beyond(moment.by().rank()).isEmpty()
+                    ? new Outcome.Applied(
+                            call.with(call.head().closed(null, call.head().advice())))
+                    : Outcome.refused(Reason.Kind.SIGNED_OFF);
         }
     }
 }

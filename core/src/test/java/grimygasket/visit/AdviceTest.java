@@ -9,8 +9,10 @@ import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Cadence;
+import grimygasket.pack.CleaningCalendar;
 import grimygasket.pack.Habit;
 import grimygasket.pack.Ratings;
+import grimygasket.pack.School;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -20,6 +22,13 @@ public class AdviceTest {
     @Test
     public void isFittedToTheCauseAndTheTechniciansSchool() {
         var pack = new Packs()
+                .school(new School(
+                        "dates",
+                        "When next?",
+                        "late",
+                        null,
+                        "It lasts.",
+                        List.of(new School.Way("soon", "Soon", CleaningCalendar.SHORT), School.Way.of("late", "Late"))))
                 .feature("screen")
                 .fault("filter", 0.05)
                 .fault("pump", 0.05)
@@ -33,7 +42,7 @@ public class AdviceTest {
                         "pump", "Look at the pump", 365, 365, 0, List.of("pump"), List.of(), false, List.of()))
                 .remedy("clean", null, 5, null, Map.of("filter", 0.9))
                 .build();
-        var machine = new Machine(Set.of("screen", "how-often=short"), Ratings.NONE);
+        var machine = new Machine(Set.of("screen", "dates=soon"), Ratings.NONE);
         var assessment =
                 Diagnosis.assess(pack, machine, new Evidence(List.of(new SignSettled("grit", Answer.YES)), Packs.VAN));
         var advice = Advice.of(pack, machine, assessment, List.of());

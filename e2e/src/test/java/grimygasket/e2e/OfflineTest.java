@@ -236,6 +236,30 @@ public class OfflineTest extends BrowserTest {
         until(page, "async (name) => !(await caches.has(name))", "answers");
     }
 
+    @Test
+    public void aLostDeviceIsSignedOutAndEmptied() {
+        var phone = holding(HUMS);
+        noSignal(phone);
+        phone.reload();
+        assertThat(phone.getByLabel("So far")).isVisible();
+        var desk = chromium.signedIn(installation, Size.DESK);
+        link(desk, "Settings").click();
+        desk.getByLabel("is lost").first().click();
+        button(desk, "Sign it out").click();
+        assertThat(desk.getByText("is emptied when it is heard of")).isVisible();
+        phone.context().setOffline(false);
+        phone.reload();
+        assertThat(phone.getByText("This device was signed out as lost.")).isVisible();
+        until(phone, "async (name) => !(await indexedDB.databases()).some((db) => db.name === name)", "grimy-gasket");
+        until(phone, "async (name) => !(await caches.has(name))", "answers");
+        desk.reload();
+        assertThat(desk.getByText("signed out, and emptied")).isVisible();
+        phone.navigate(installation.address());
+        Chromium.signIn(phone);
+        phone.navigate(installation.address() + HUMS);
+        holds(phone, HUMS);
+    }
+
     private static void photographs(Page page) {
         page.getByLabel("Next step")
                 .locator("summary")

@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -59,6 +60,18 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         private final HttpClient http =
                 HttpClient.newBuilder().cookieHandler(cookies).build();
 
+        private UUID device = UUID.randomUUID();
+
+        /** The same browser as another one was, with cookies of its own. */
+        public Client onDeviceOf(Client other) {
+            device = other.device;
+            return this;
+        }
+
+        public UUID device() {
+            return device;
+        }
+
         public Answer get(String path) {
             return send("GET", path, null, true);
         }
@@ -83,7 +96,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         public Answer send(String method, String path, String body, boolean withToken) {
             var publisher =
                     body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
-            var type = path.equals("/api/session") ? "application/x-www-form-urlencoded" : "application/json";
+            var type = path.matches("/api/(%73|s)ession") ? "application/x-www-form-urlencoded" : "application/json";
             return send(method, path, publisher, type, withToken);
         }
 
@@ -91,6 +104,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 String method, String path, HttpRequest.BodyPublisher body, String type, boolean withToken) {
             var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                     .header("Content-Type", type)
+                    .header("X-Device", device.toString())
                     .method(method, body);
             if (withToken) {
                 request.header("X-XSRF-TOKEN", token());

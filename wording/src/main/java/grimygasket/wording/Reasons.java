@@ -19,6 +19,7 @@ public final class Reasons {
         var about = reason.about();
         return switch (reason.kind()) {
             case CLOSED -> "This call is closed. Open it again to change it.";
+            case SIGNED_OFF -> "The lead signed off what was left open here: only the lead opens it again.";
             case UNFIT -> capitalized(about.get(0)) + ".";
             case MISREAD -> about.get(0);
             case INCOMPLETE -> "Something is missing.";

@@ -54,7 +54,7 @@ public record Refusal(
 
     private static Kind kind(Reason.Kind kind) {
         return switch (kind) {
-            case CLOSED -> Kind.CLOSED;
+            case CLOSED, SIGNED_OFF -> Kind.CLOSED;
             case LICENSED -> Kind.LICENSED;
             case BEYOND, GAPS -> Kind.GAPS;
             case TAKEN_BACK, ANSWERED, CHANGED, FEATURES_CHANGED, MOVED_ON -> Kind.STALE;

@@ -2,8 +2,11 @@ package grimygasket.server.accounts;
 
 import grimygasket.server.accounts.ColleagueController.Colleague;
 import grimygasket.units.UnitSystem;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -21,16 +24,27 @@ public class AccountStore implements UserDetailsService {
         this.passwords = passwords;
     }
 
-    private record Account(UUID id, String login, String name, String password, String role) {}
+    private record Account(UUID id, String login, String name, String password, String role, boolean locked) {}
 
     @Override
     public UserDetails loadUserByUsername(String login) {
-        return jdbc.sql("select id, login, name, password, role from account where login = :login")
+        return jdbc.sql("""
+                        select id, login, name, password, role, locked_at is not null as locked
+                        from account where login = :login
+                        """)
                 .param("login", login)
                 .query(Account.class)
                 .optional()
-                .map(a -> new SignedIn(a.id, a.login, a.name, a.password, a.role))
+                .map(a -> new SignedIn(a.id, a.login, a.name, a.password, a.role, !a.locked))
                 .orElseThrow(() -> new UsernameNotFoundException(login));
+    }
+
+    /** Whose sign-in name that is, as the database tells names apart. */
+    Optional<UUID> find(String login) {
+        return jdbc.sql("select id from account where login = :login")
+                .param("login", login)
+                .query(UUID.class)
+                .optional();
     }
 
     public boolean isEmpty() {
@@ -53,9 +67,38 @@ public class AccountStore implements UserDetailsService {
     }
 
     List<Colleague> all() {
-        return jdbc.sql("select id, login, name, role = 'LEAD' as `lead` from account order by name")
-                .query(Colleague.class)
-                .list();
+        return jdbc.sql("""
+                        select id, login, name, role = 'LEAD' as `lead`, locked_at is not null as locked
+                        from account order by name
+                        """).query(Colleague.class).list();
+    }
+
+    Optional<Colleague> find(UUID id) {
+        return all().stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
+    /** Whether a password is somebody's own. */
+    boolean isPassword(UUID id, String password) {
+        var kept = jdbc.sql("select password from account where id = :id")
+                .param("id", id)
+                .query(String.class)
+                .single();
+        return passwords.matches(password, kept);
+    }
+
+    void setPassword(UUID id, String password) {
+        jdbc.sql("update account set password = :password where id = :id")
+                .param("password", passwords.encode(password))
+                .param("id", id)
+                .update();
+    }
+
+    /** @param at null for somebody who may sign in again */
+    void setLocked(UUID id, @Nullable Instant at) {
+        jdbc.sql("update account set locked_at = :at where id = :id")
+                .param("at", at)
+                .param("id", id)
+                .update();
     }
 
     /** Whether somebody else signs in with that name. */

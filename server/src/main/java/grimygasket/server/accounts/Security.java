@@ -1,17 +1,21 @@
 package grimygasket.server.accounts;
 
+import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.ProblemWriter;
+import grimygasket.visit.Authority;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 
@@ -23,22 +27,17 @@ class Security {
             + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems, SignInTries tries) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems, SignInTries tries, Devices devices)
+            throws Exception {
         return http.csrf(CsrfConfigurer::spa)
-                .authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, "/api/session")
-                        .permitAll()
-                        .requestMatchers("/api/**")
-                        .authenticated()
-                        .requestMatchers("/v3/api-docs/**")
-                        .authenticated()
-                        .anyRequest()
-                        .permitAll())
+                .authorizeHttpRequests(Security::rules)
                 .addFilterBefore(tries, UsernamePasswordAuthenticationFilter.class)
                 .formLogin(form -> form.loginProcessingUrl("/api/session")
                         .usernameParameter("login")
                         .passwordParameter("password")
                         .successHandler((request, response, who) -> {
                             tries.forget(request);
+                            devices.seen(request, (SignedIn) who.getPrincipal());
                             response.setStatus(HttpServletResponse.SC_NO_CONTENT);
                         })
                         .failureHandler((request, response, e) -> problems.write(
@@ -47,18 +46,47 @@ class Security {
                                 "Name and password do not go together. Check capitals, and try again.")))
                 .logout(logout -> logout.logoutRequestMatcher(
                                 PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.DELETE, "/api/session"))
-                        .logoutSuccessHandler(
-                                (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT)))
+                        .logoutSuccessHandler((request, response, who) -> {
+                            Devices.of(request).ifPresent(devices::forget);
+                            response.setStatus(HttpServletResponse.SC_NO_CONTENT);
+                        }))
                 .requestCache(cache -> cache.disable())
-                .exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) ->
-                                problems.write(response, Kind.SIGN_IN_NEEDED, "Sign in to go on."))
-                        .accessDeniedHandler((request, response, e) -> problems.write(
-                                response, Kind.PAGE_TOO_OLD, "This page has been open too long. Try again.")))
+                .exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) -> {
+                            if (Devices.of(request).filter(devices::tellIfLost).isPresent()) {
+                                problems.write(
+                                        response,
+                                        Kind.DEVICE_LOST,
+                                        "This device was signed out as lost. What it kept has been removed.");
+                            } else {
+                                problems.write(response, Kind.SIGN_IN_NEEDED, "Sign in to go on.");
+                            }
+                        })
+                        .accessDeniedHandler((request, response, e) -> {
+                            var denied = e instanceof CsrfException
+                                    ? Problem.body(Kind.PAGE_TOO_OLD, "This page has been open too long. Try again.")
+                                    : Rules.denied(request);
+                            problems.write(response, denied);
+                        }))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
                         .permissionsPolicyHeader(permissions ->
                                 permissions.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()")))
                 .build();
+    }
+
+    private static void rules(
+            AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry requests) {
+        for (var rule : Rules.ALL) {
+            var allowed = requests.requestMatchers(rule.matcher());
+            switch (rule.role()) {
+                case ANYBODY -> allowed.permitAll();
+                case TECHNICIAN -> allowed.authenticated();
+                case LEAD -> allowed.hasRole(Authority.LEAD.name());
+            }
+        }
+        requests.requestMatchers("/api/**").denyAll();
+        // Only among tests is it there at all.
+        requests.requestMatchers("/v3/**").authenticated().anyRequest().permitAll();
     }
 
     @Bean

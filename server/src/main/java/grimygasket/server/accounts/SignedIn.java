@@ -1,8 +1,6 @@
 package grimygasket.server.accounts;
 
 import grimygasket.call.Person;
-import grimygasket.server.web.Problem;
-import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.Authority;
 import java.util.List;
 import java.util.UUID;
@@ -16,8 +14,8 @@ public class SignedIn extends User {
     private final UUID id;
     private final String fullName;
 
-    SignedIn(UUID id, String login, String fullName, String password, String role) {
-        super(login, password, List.of(new SimpleGrantedAuthority("ROLE_" + role)));
+    SignedIn(UUID id, String login, String fullName, String password, String role, boolean isLetIn) {
+        super(login, password, isLetIn, true, true, true, List.of(new SimpleGrantedAuthority("ROLE_" + role)));
         this.id = id;
         this.fullName = fullName;
     }
@@ -35,13 +33,6 @@ public class SignedIn extends User {
     public Authority rank() {
         boolean lead = getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + Authority.LEAD));
         return lead ? Authority.LEAD : Authority.TECHNICIAN;
-    }
-
-    /** Refuses, with that sentence, what only the lead may do. */
-    public void requireLead(String sentence) {
-        if (rank() != Authority.LEAD) {
-            throw new Problem(Kind.NOT_YOURS, sentence);
-        }
     }
 
     public String fullName() {

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Takes commands from devices; every answer is the whole call as it then stands. */
+/** Takes commands from devices. */
 @RestController
 class CommandController {
     /**
@@ -28,18 +28,16 @@ class CommandController {
     }
 
     private final Commands commands;
-    private final CallViews views;
     private final Clock clock;
 
-    CommandController(Commands commands, CallViews views, Clock clock) {
+    CommandController(Commands commands, Clock clock) {
         this.commands = commands;
-        this.views = views;
         this.clock = clock;
     }
 
     @PostMapping("/api/commands")
-    CallView handle(@Valid @RequestBody Sent sent, @AuthenticationPrincipal SignedIn me) {
-        return views.of(handled(sent.at(clock.millis()), me).taken(), me);
+    Taken handle(@Valid @RequestBody Sent sent, @AuthenticationPrincipal SignedIn me) {
+        return Taken.of(handled(sent.at(clock.millis()), me).taken());
     }
 
     private Handled handled(Command command, SignedIn me) {

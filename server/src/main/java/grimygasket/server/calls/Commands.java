@@ -55,7 +55,7 @@ public class Commands {
      * @return the call as it is now
      */
     @Transactional
-    public Known take(Command command, SignedIn me) {
+    public Call take(Command command, SignedIn me) {
         return handle(command, me).taken();
     }
 
@@ -68,10 +68,10 @@ public class Commands {
         var locked = calls.locked(command);
         var known = knowhows.of(locked.filed(), me.id());
         if (locked.before() != null) {
-            return new Handled(known, log.addRepeat(command, locked.before(), me.id(), clock.instant()));
+            return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), clock.instant()));
         }
         var outcome = known.call().apply(command, me.person(), known.knowhow());
-        var now = outcome instanceof Outcome.Applied applied ? keep(known, applied.call(), me) : known;
+        var now = outcome instanceof Outcome.Applied applied ? keep(known, applied.call()) : known.call();
         return new Handled(now, log.add(command, me.id(), clock.instant(), outcome));
     }
 
@@ -86,7 +86,7 @@ public class Commands {
     }
 
     /** Keeps the call, and what others ask for across calls: machines, parts, and the schools of a closed call. */
-    private Known keep(Known known, Call call, SignedIn me) {
+    private Call keep(Known known, Call call) {
         var before = known.call();
         calls.keep(call);
         if (!call.machine().equals(before.machine())) {
@@ -97,9 +97,7 @@ public class Commands {
             keepSchools(known, call);
         }
         shelf.follow(call.head().id(), before.parts(), call.parts());
-        boolean heldAlike = call.parts().equals(before.parts())
-                && call.head().upkeep() == before.head().upkeep();
-        return heldAlike ? known.with(call) : knowhows.of(known.filed().with(call), me.id());
+        return call;
     }
 
     private void keepSchools(Known known, Call call) {

@@ -8,8 +8,4 @@ import grimygasket.call.Customer;
  *
  * @param isAlone whether no other machine is looked at on its visit
  */
-public record Filed(Call call, Customer customer, boolean isAlone) {
-    Filed with(Call other) {
-        return new Filed(other, customer, isAlone);
-    }
-}
+public record Filed(Call call, Customer customer, boolean isAlone) {}

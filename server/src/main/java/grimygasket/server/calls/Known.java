@@ -22,9 +22,4 @@ public record Known(Filed filed, KindKnowhow kind, Circumstances circumstances, 
     public Call call() {
         return filed.call();
     }
-
-    /** The same, of the call as it has become; its parts are those that they were. */
-    Known with(Call other) {
-        return of(filed.with(other), kind, circumstances, units);
-    }
 }

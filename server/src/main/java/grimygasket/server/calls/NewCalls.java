@@ -18,15 +18,13 @@ import org.springframework.transaction.annotation.Transactional;
 class NewCalls {
     private final CallStore calls;
     private final CommandLog log;
-    private final Knowhows knowhows;
     private final MachineStore machines;
     private final Library library;
     private final Clock clock;
 
-    NewCalls(CallStore calls, CommandLog log, Knowhows knowhows, MachineStore machines, Library library, Clock clock) {
+    NewCalls(CallStore calls, CommandLog log, MachineStore machines, Library library, Clock clock) {
         this.calls = calls;
         this.log = log;
-        this.knowhows = knowhows;
         this.machines = machines;
         this.library = library;
         this.clock = clock;
@@ -45,14 +43,14 @@ class NewCalls {
         var outcome = begin.begun(command, me.person(), library.pack(kind, revision), revision);
         var refused = log.add(command, me.id(), clock.instant(), outcome);
         return outcome instanceof Outcome.Applied applied
-                ? new Handled(add(applied.call(), begin, me), Optional.empty())
+                ? new Handled(add(applied.call(), begin), Optional.empty())
                 : new Handled(null, refused);
     }
 
-    private Known add(Call call, Begin begin, SignedIn me) {
+    private Call add(Call call, Begin begin) {
         machines.addCustomerIfNew(begin.customer());
         machines.addMachineIfNew(call.machine(), begin.customer().id());
         calls.addIfNew(call);
-        return knowhows.of(calls.call(call.head().id()), me.id());
+        return call;
     }
 }

@@ -6,6 +6,7 @@ import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Currency;
 import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.accounts.Devices;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.CallView.Surroundings;
@@ -13,6 +14,7 @@ import grimygasket.server.calls.CallViews;
 import grimygasket.server.calls.Knowhows;
 import grimygasket.server.knowhow.Library;
 import grimygasket.state.Circumstances;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -41,15 +43,23 @@ class DeviceController {
     private final Knowhows knowhows;
     private final Library library;
     private final BusinessStore business;
+    private final Devices devices;
     private final Clock clock;
 
     DeviceController(
-            CallStore calls, CallViews views, Knowhows knowhows, Library library, BusinessStore business, Clock clock) {
+            CallStore calls,
+            CallViews views,
+            Knowhows knowhows,
+            Library library,
+            BusinessStore business,
+            Devices devices,
+            Clock clock) {
         this.calls = calls;
         this.views = views;
         this.knowhows = knowhows;
         this.library = library;
         this.business = business;
+        this.devices = devices;
         this.clock = clock;
     }
 
@@ -80,7 +90,8 @@ class DeviceController {
     record NextDays(LocalDate today, String business, Currency currency, List<ToHold> calls, List<NewOfKind> kinds) {}
 
     @GetMapping("/next-days")
-    NextDays nextDays(@AuthenticationPrincipal SignedIn me) {
+    NextDays nextDays(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        devices.seen(request, me);
         var today = LocalDate.now(clock);
         var first = today.minusDays(DAYS_BACK);
         var wanted = Stream.concat(

@@ -121,7 +121,6 @@ class DraftController {
             @PathVariable String piece,
             @RequestBody Map<String, Object> members,
             @AuthenticationPrincipal SignedIn me) {
-        requireLead(me);
         drafts.change(kind, section, piece, members, me);
         return draft(kind, me);
     }
@@ -134,7 +133,6 @@ class DraftController {
             @PathVariable String section,
             @PathVariable String piece,
             @AuthenticationPrincipal SignedIn me) {
-        requireLead(me);
         drafts.takeOut(kind, section, piece, me);
         return draft(kind, me);
     }
@@ -144,7 +142,6 @@ class DraftController {
     @Transactional
     public DraftView takeBack(
             @PathVariable String kind, @PathVariable int number, @AuthenticationPrincipal SignedIn me) {
-        requireLead(me);
         store.takeBack(kind, number);
         return draft(kind, me);
     }
@@ -153,7 +150,6 @@ class DraftController {
     @DeleteMapping
     @Transactional
     public DraftView forget(@PathVariable String kind, @AuthenticationPrincipal SignedIn me) {
-        requireLead(me);
         store.forget(kind);
         return draft(kind, me);
     }
@@ -163,7 +159,6 @@ class DraftController {
     @Transactional
     public List<Revision> use(
             @PathVariable String kind, @Valid @RequestBody Use use, @AuthenticationPrincipal SignedIn me) {
-        requireLead(me);
         var edits = store.of(kind);
         if (edits.isEmpty()) {
             throw new Problem(Kind.INVALID, "Nothing is changed in this draft.");
@@ -194,9 +189,5 @@ class DraftController {
                 ? List.<String>of()
                 : List.copyOf(json.readTree(edit.members()).propertyNames());
         return new EditView(edit.number(), edit.section(), edit.piece(), members, edit.by(), edit.at());
-    }
-
-    private static void requireLead(SignedIn me) {
-        me.requireLead("Only the lead changes the know-how.");
     }
 }

@@ -3,9 +3,8 @@ package grimygasket.server.photos;
 import grimygasket.call.Command;
 import grimygasket.call.SheetChange;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CallView;
-import grimygasket.server.calls.CallViews;
 import grimygasket.server.calls.Commands;
+import grimygasket.server.calls.Taken;
 import grimygasket.server.photos.PhotoStore.Picture;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
@@ -31,13 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 class PhotoController {
     private final PhotoStore photos;
     private final Commands commands;
-    private final CallViews views;
     private final Clock clock;
 
-    PhotoController(PhotoStore photos, Commands commands, CallViews views, Clock clock) {
+    PhotoController(PhotoStore photos, Commands commands, Clock clock) {
         this.photos = photos;
         this.commands = commands;
-        this.views = views;
         this.clock = clock;
     }
 
@@ -55,7 +52,7 @@ class PhotoController {
     /** A photo comes in one request, its picture and what it shows. */
     @PutMapping(consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
     @Transactional
-    public CallView add(
+    public Taken add(
             @PathVariable UUID callId,
             @PathVariable UUID photoId,
             @RequestParam UUID line,
@@ -66,8 +63,8 @@ class PhotoController {
         var picture = new Picture(Pictures.type(bytes), bytes);
         var command =
                 new Command(photoId, callId, device, seq, clock.millis(), new SheetChange.AddPhoto(photoId, line));
-        var known = commands.take(command, me);
+        var call = commands.take(command, me);
         photos.addIfNew(callId, photoId, picture);
-        return views.of(known, me);
+        return Taken.of(call);
     }
 }

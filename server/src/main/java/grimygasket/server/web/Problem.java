@@ -1,6 +1,7 @@
 package grimygasket.server.web;
 
 import java.net.URI;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.ErrorResponseException;
@@ -12,6 +13,7 @@ import org.springframework.web.ErrorResponseException;
 public final class Problem extends ErrorResponseException {
     public enum Kind {
         SIGN_IN_NEEDED(HttpStatus.UNAUTHORIZED),
+        DEVICE_LOST(HttpStatus.UNAUTHORIZED),
         WRONG_SIGN_IN(HttpStatus.UNAUTHORIZED),
         TOO_MANY_TRIES(HttpStatus.TOO_MANY_REQUESTS),
         PAGE_TOO_OLD(HttpStatus.FORBIDDEN),
@@ -43,6 +45,11 @@ public final class Problem extends ErrorResponseException {
 
     public Problem(Kind kind, String sentence) {
         super(kind.status, body(kind, sentence), null);
+    }
+
+    /** Something is wrong with one field of a form. */
+    public static Problem ofField(String field, String sentence) {
+        return new Problem(Kind.INVALID, sentence).with("fields", Map.of(field, sentence));
     }
 
     /** Adds a member to the body, for example what stands there now. */

@@ -21,7 +21,7 @@ public class ProblemWriter {
         write(response, Problem.body(kind, sentence));
     }
 
-    void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
+    public void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
         if (response.isCommitted()) {
             return;
         }

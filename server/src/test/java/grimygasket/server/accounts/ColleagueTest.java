@@ -38,6 +38,61 @@ public class ColleagueTest extends ServerTest {
     }
 
     @Test
+    public void whoeverIsLockedOutIsOutAtOnceAndCanBeLetInAgain() {
+        var lead = signedIn();
+        var path = "/api/colleagues/" + UUID.randomUUID();
+        lead.put(path, body("ossian", "lint-and-limescale", false));
+        var phone = client();
+        phone.signIn("ossian", "lint-and-limescale");
+        assertEquals(phone.get("/api/session").status(), 200);
+
+        var people = lead.put(path + "/locked", "{\"locked\": true}").body().toString();
+        assertTrue(people.contains("\"locked\":true"), people);
+        assertEquals(phone.get("/api/session").kind(), "device-lost", "what it keeps is to be forgotten");
+        assertEquals(client().signIn("ossian", "lint-and-limescale").kind(), "wrong-sign-in");
+
+        lead.put(path + "/locked", "{\"locked\": false}");
+        assertEquals(client().signIn("ossian", "lint-and-limescale").status(), 204);
+        var me = lead.get("/api/session").body().path("id").asString();
+        assertEquals(
+                lead.put("/api/colleagues/" + me + "/locked", "{\"locked\": true}")
+                        .kind(),
+                "invalid");
+    }
+
+    @Test
+    public void aNewPasswordOrRankEndsTheSessionsOfBefore() {
+        var lead = signedIn();
+        var path = "/api/colleagues/" + UUID.randomUUID();
+        lead.put(path, body("briony", "lint-and-limescale", true));
+        var desk = client();
+        desk.signIn("briony", "lint-and-limescale");
+        lead.put(path, body("briony", "lint-and-limescale", false));
+        assertEquals(desk.get("/api/session").kind(), "sign-in-needed", "as a lead they are out");
+    }
+
+    @Test
+    public void onesOwnPasswordIsChangedByWhoeverKnowsIt() {
+        signedIn().put("/api/colleagues/" + UUID.randomUUID(), body("tamsin", "lint-and-limescale", false));
+        var here = client();
+        here.signIn("tamsin", "lint-and-limescale");
+        var elsewhere = client();
+        elsewhere.signIn("tamsin", "lint-and-limescale");
+        var change = "{\"now\": \"%s\", \"next\": \"%s\"}";
+        var wrong = here.put("/api/session/password", change.formatted("limescale-and-lint", "gaskets-by-the-dozen"));
+        assertEquals(wrong.body().path("fields").path("now").asString(), "This is not your password.");
+        var common = here.put("/api/session/password", change.formatted("lint-and-limescale", "password123"));
+        assertTrue(common.body().path("fields").has("next"), common.body().toString());
+        assertEquals(
+                here.put("/api/session/password", change.formatted("lint-and-limescale", "gaskets-by-the-dozen"))
+                        .status(),
+                200);
+        assertEquals(here.get("/api/session").status(), 200);
+        assertEquals(elsewhere.get("/api/session").status(), 401);
+        assertEquals(client().signIn("tamsin", "gaskets-by-the-dozen").status(), 204);
+    }
+
+    @Test
     public void aTechnicianAddsNobodyAndTheLeadStaysOne() {
         var technician = signedIn("rollo");
         var refused =

@@ -5,6 +5,8 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import java.util.List;
+import java.util.UUID;
 import org.springframework.dao.DataAccessException;
 import org.testng.annotations.Test;
 
@@ -52,6 +54,26 @@ public class SignInTest extends ServerTest {
         }
         assertEquals(client.signIn("guessed", "wrong").status(), 429);
         assertEquals(client().signIn("maren", PASSWORD).status(), 204, "others are not slowed down");
+    }
+
+    @Test
+    public void everySpellingOfANameAndOfTheAddressCountsAsOne() {
+        var lead = signedIn();
+        lead.put(
+                "/api/colleagues/" + UUID.randomUUID(),
+                "{\"login\": \"zoe\", \"name\": \"Zoe Larch\", \"password\": \"lint-and-limescale\", \"lead\": false}");
+        var own = client();
+        assertEquals(own.signIn("zoe", "lint-and-limescale").status(), 204);
+        var spellings = List.of("zoe", "ZOE", "Zoë", "zöe", "zoe%20", "Zoé", "ｚｏｅ", "zOE");
+        spellings.forEach(login -> assertEquals(client().signIn(login, "wrong").kind(), "wrong-sign-in", login));
+        assertEquals(client().signIn("žoe", "lint-and-limescale").status(), 429);
+        var other = client();
+        other.get("/api/session");
+        assertEquals(other.post("/api/%73ession", "login=zoe&password=wrong").status(), 429);
+        assertEquals(
+                client().onDeviceOf(own).signIn("zoe", "lint-and-limescale").status(),
+                204,
+                "where they have signed in before they get in");
     }
 
     @Test

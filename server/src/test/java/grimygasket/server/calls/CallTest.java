@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.server.ServerTest;
 import grimygasket.server.Statements;
 import java.math.BigDecimal;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -259,13 +260,29 @@ public class CallTest extends ServerTest {
         assertEquals(signedIn().get("/api/calls/" + UUID.randomUUID()).kind(), "not-found");
     }
 
+    private static String sign(String id) {
+        return "{\"kind\": \"settle\", \"finding\": %s}".formatted(Calls.finding("SIGN", id, "yes"));
+    }
+
+    @Test
+    public void aDeviceIsToldTheVersionOfTheCallThatItsCommandMade() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        int before = call.get().body().path("head").path("version").asInt();
+        var taken = call.sendOnly(UUID.randomUUID(), System.currentTimeMillis(), sign("smell"));
+        assertEquals(
+                json.convertValue(taken.body(), Map.class),
+                Map.of("call", call.id().toString(), "version", before + 1));
+    }
+
     @Test
     public void anEntryTakesFewStatementsAndReadingWritesNothing() {
         var client = signedIn();
         var call = Calls.add(client);
         var answers = Stream.of("smell", "gritty", "rattle").iterator();
         var statements = new Statements(jdbc);
-        long entry = statements.of(() -> call.enter("SIGN", answers.next(), "yes"));
+        long entry =
+                statements.of(() -> call.sendOnly(UUID.randomUUID(), System.currentTimeMillis(), sign(answers.next())));
         assertTrue(entry <= 8, entry + " statements");
         assertEquals(statements.writes(call::get), 0);
         assertEquals(statements.writes(() -> client.get("/api/round")), 0);

@@ -83,9 +83,19 @@ public final class Calls {
 
     /** Sends a command that was made at some time. */
     public Answer send(UUID id, long at, String change) {
+        return thenTheCall(sendOnly(id, at, change));
+    }
+
+    /** The same, without asking for the call afterwards. */
+    public Answer sendOnly(UUID id, long at, String change) {
         return client.post("/api/commands", """
                 {"sentAt": %d, "command": {"id": "%s", "call": "%s", "device": "%s", "seq": 1, "at": %d, "change": %s}}
                 """.formatted(System.currentTimeMillis(), id, id(), device, at, change));
+    }
+
+    /** The call as it stands after something that was taken; otherwise why it was not. */
+    private Answer thenTheCall(Answer answer) {
+        return answer.status() == 200 ? get() : answer;
     }
 
     public Answer send(String change) {
@@ -227,7 +237,8 @@ public final class Calls {
     }
 
     public Answer photo(UUID photo, String line, byte[] bytes) {
-        return client.putPhoto(path + "/photos/" + photo + "?line=" + line + "&device=" + device + "&seq=1", bytes);
+        return thenTheCall(
+                client.putPhoto(path + "/photos/" + photo + "?line=" + line + "&device=" + device + "&seq=1", bytes));
     }
 
     public Answer removePhoto(UUID photo) {

@@ -59,5 +59,9 @@ public class SafetyTest extends ServerTest {
                 call.close(call.version(), "Looked at with the lead on the phone")
                         .status(),
                 200);
+        var opened = colleague.reopen();
+        assertEquals(opened.kind(), "closed");
+        assertTrue(opened.detail().contains("only the lead opens it again"), opened.detail());
+        assertEquals(call.reopen().status(), 200);
     }
 }

@@ -1,0 +1,9 @@
+package grimygasket.server.accounts;
+
+/** Who may do something. */
+enum Role {
+    /** Also without a session. */
+    ANYBODY,
+    TECHNICIAN,
+    LEAD
+}

@@ -1,0 +1,137 @@
+package grimygasket.server.accounts;
+
+import static grimygasket.server.accounts.Role.ANYBODY;
+import static grimygasket.server.accounts.Role.LEAD;
+import static grimygasket.server.accounts.Role.TECHNICIAN;
+import static org.springframework.http.HttpMethod.DELETE;
+import static org.springframework.http.HttpMethod.GET;
+import static org.springframework.http.HttpMethod.POST;
+import static org.springframework.http.HttpMethod.PUT;
+
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+
+/**
+ * Who may do what: every operation stands here, and one that does not is there for nobody. {@code RulesTest} holds it against the
+ * document of the interface.
+ */
+final class Rules {
+    private Rules() {}
+
+    /**
+     * @param onlyLead what whoever may not is told; null where every technician may
+     */
+    record Rule(HttpMethod method, String path, Role role, String onlyLead) {
+        PathPatternRequestMatcher matcher() {
+            return PathPatternRequestMatcher.withDefaults().matcher(method, path);
+        }
+    }
+
+    private static final String KNOW_HOW = "Only the lead changes the know-how.";
+    private static final String PEOPLE = "Only the lead adds people, locks them out and changes their passwords.";
+
+    static final List<Rule> ALL = Stream.of(
+                    Stream.of(new Rule(POST, "/api/session", ANYBODY, null)),
+                    technician(
+                            GET,
+                            "/api/business",
+                            "/api/calls/{callId}",
+                            "/api/calls/{callId}/call.json",
+                            "/api/calls/{callId}/checks/{check}/meter",
+                            "/api/calls/{callId}/dates.ics",
+                            "/api/calls/{callId}/photos/{photoId}",
+                            "/api/calls/{callId}/report",
+                            "/api/calls/{callId}/report.pdf",
+                            "/api/calls/{callId}/steps/{kind}/{stepId}",
+                            "/api/colleagues",
+                            "/api/customers",
+                            "/api/device/calls/{callId}",
+                            "/api/device/know-how/{kind}/{revision}",
+                            "/api/device/next-days",
+                            "/api/devices",
+                            "/api/feed",
+                            "/api/gauges",
+                            "/api/know-how",
+                            "/api/know-how/{kind}",
+                            "/api/know-how/{kind}/draft",
+                            "/api/know-how/{kind}/draft/cases",
+                            "/api/know-how/{kind}/families",
+                            "/api/know-how/{kind}/found",
+                            "/api/know-how/{kind}/heard",
+                            "/api/know-how/{kind}/noted",
+                            "/api/know-how/{kind}/numbers",
+                            "/api/know-how/{kind}/revisions",
+                            "/api/know-how/{kind}/revisions/{number}/changes",
+                            "/api/know-how/{kind}/revisions/{number}/codes.csv",
+                            "/api/know-how/{kind}/revisions/{number}/pack.yaml",
+                            "/api/machines/{machineId}/calls",
+                            "/api/meters",
+                            "/api/meters/{kind}/{check}",
+                            "/api/round",
+                            "/api/round/{day}",
+                            "/api/schools",
+                            "/api/session",
+                            "/api/units"),
+                    technician(
+                            POST,
+                            "/api/commands",
+                            "/api/devices/{id}/lost",
+                            "/api/gauges/{id}/judgements",
+                            "/api/know-how/{kind}/draft/suppositions",
+                            "/api/know-how/{kind}/revisions/inspection",
+                            "/api/know-how/{kind}/revisions/inspection/cases",
+                            "/api/know-how/{kind}/suppositions",
+                            "/api/series",
+                            "/api/series/csv"),
+                    technician(
+                            PUT,
+                            "/api/calls/{callId}/photos/{photoId}",
+                            "/api/schools/{schoolId}",
+                            "/api/session/password",
+                            "/api/session/units",
+                            "/api/van/{partId}"),
+                    technician(DELETE, "/api/session"),
+                    lead("Only the lead changes what the business reckons with.", PUT, "/api/business"),
+                    lead(
+                            "Only the lead brings calls in: a file can say that anybody has done anything.",
+                            POST,
+                            "/api/call-documents"),
+                    lead(PEOPLE, PUT, "/api/colleagues/{id}", "/api/colleagues/{id}/locked"),
+                    lead(KNOW_HOW, POST, "/api/know-how/{kind}/draft/use", "/api/know-how/{kind}/revisions"),
+                    lead(
+                            KNOW_HOW,
+                            PUT,
+                            "/api/know-how/{kind}/draft/{section}/{piece}",
+                            "/api/know-how/{kind}/revisions/active"),
+                    lead(
+                            KNOW_HOW,
+                            DELETE,
+                            "/api/know-how/{kind}/draft",
+                            "/api/know-how/{kind}/draft/edits/{number}",
+                            "/api/know-how/{kind}/draft/{section}/{piece}"))
+            .flatMap(rules -> rules)
+            .toList();
+
+    private static Stream<Rule> technician(HttpMethod method, String... paths) {
+        return Stream.of(paths).map(path -> new Rule(method, path, TECHNICIAN, null));
+    }
+
+    private static Stream<Rule> lead(String sentence, HttpMethod method, String... paths) {
+        return Stream.of(paths).map(path -> new Rule(method, path, LEAD, sentence));
+    }
+
+    /** What is said to somebody who is signed in and may not. */
+    static ProblemDetail denied(HttpServletRequest request) {
+        return ALL.stream()
+                .filter(rule -> rule.matcher().matches(request))
+                .findFirst()
+                .map(rule -> Problem.body(Kind.NOT_YOURS, rule.onlyLead))
+                .orElseGet(() -> Problem.body(Kind.NOT_FOUND, "There is nothing here."));
+    }
+}

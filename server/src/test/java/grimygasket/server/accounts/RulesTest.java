@@ -1,0 +1,88 @@
+package grimygasket.server.accounts;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+
+import grimygasket.server.ServerTest;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.testng.annotations.Test;
+
+/** Every operation that the document of the interface names has its rule, and the rule is kept. */
+public class RulesTest extends ServerTest {
+    private static final Set<String> METHODS = Set.of("get", "put", "post", "delete", "patch");
+
+    /** Sign-in and sign-out are done by filters, which the document does not know. */
+    private static final Set<String> OF_FILTERS = Set.of("POST /api/session", "DELETE /api/session");
+
+    private static String name(Rules.Rule rule) {
+        return rule.method() + " " + rule.path();
+    }
+
+    private static Set<String> ruled(List<Rules.Rule> rules) {
+        return rules.stream().map(RulesTest::name).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    @Test
+    public void everyOperationHasOneRuleAndEveryRuleItsOperation() {
+        var operations = new TreeSet<>(OF_FILTERS);
+        for (var path : signedIn().get("/v3/api-docs").body().path("paths").properties()) {
+            for (var method : path.getValue().propertyNames()) {
+                if (METHODS.contains(method)) {
+                    operations.add(method.toUpperCase(Locale.ROOT) + " " + path.getKey());
+                }
+            }
+        }
+        assertEquals(ruled(Rules.ALL), operations);
+        assertEquals(Rules.ALL.size(), operations.size(), "none has two");
+    }
+
+    private static String address(Rules.Rule rule) {
+        return rule.path()
+                .replace("{kind}", "dishwasher")
+                .replace("{day}", "2031-05-06")
+                .replace("{number}", "1")
+                .replace("{revision}", "1")
+                .replaceAll("\\{[a-zA-Z]+}", UUID.randomUUID().toString());
+    }
+
+    @Test
+    public void withoutASessionNothingIsThere() {
+        for (var rule : Rules.ALL) {
+            if (rule.role() != Role.ANYBODY) {
+                var stranger = client();
+                stranger.get("/api/session");
+                var answer = stranger.send(rule.method().name(), address(rule), "{}", true);
+                boolean signsOut = name(rule).equals("DELETE /api/session");
+                assertEquals(answer.status(), signsOut ? 204 : 401, name(rule));
+            }
+        }
+    }
+
+    @Test
+    public void aTechnicianMayNotWhatIsTheLeads() {
+        var technician = signedIn("rollo");
+        for (var rule : Rules.ALL) {
+            if (rule.role() == Role.LEAD) {
+                var answer = technician.send(rule.method().name(), address(rule), "{}", true);
+                assertEquals(answer.kind(), "not-yours", name(rule));
+                assertEquals(answer.detail(), rule.onlyLead());
+                var lead = signedIn().send(rule.method().name(), address(rule), "{}", true);
+                assertNotEquals(lead.kind(), "not-yours", name(rule));
+            }
+        }
+    }
+
+    @Test
+    public void whatHasNoRuleIsThereForNobody() {
+        var lead = signedIn();
+        assertEquals(lead.get("/api/secrets").kind(), "not-found");
+        assertEquals(
+                lead.send("HEAD", "/api/meters/dishwasher/bucket", null, true).status(), 404);
+        assertEquals(lead.delete("/api/business").kind(), "not-found");
+    }
+}
