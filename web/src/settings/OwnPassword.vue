@@ -30,14 +30,14 @@ const {
       <Notice v-if="problem?.passes" :problem="problem" @again="change()" @dismiss="reset()" />
       <TextField
         v-model="now"
-        label="As it is"
+        label="Your password now"
         type="password"
         autocomplete="current-password"
         :error="problem?.fields.now"
       />
       <TextField
         v-model="next"
-        label="As it should be"
+        label="Your new password"
         type="password"
         autocomplete="new-password"
         :error="problem?.fields.next"

@@ -71,7 +71,7 @@ async function leave() {
       </div>
       <p v-if="session" class="flex items-center gap-4">
         {{ session.name }}, {{ session.business }}
-        <button type="button" class="btn" @click="askOrLeave">Sign out</button>
+        <button type="button" class="btn whitespace-nowrap" @click="askOrLeave">Sign out</button>
       </p>
     </header>
     <Sheet v-model="asksFirst" title="Not all of it has gone out">

@@ -48,7 +48,7 @@ public record Begin(
      * @param kept revision of that pack
      */
     public Outcome begun(Command command, Person by, Pack pack, int kept) {
-        var fields = unfit();
+        var fields = unfit(command.at());
         if (!fields.isEmpty()) {
             return Outcome.refused(Reason.of(Reason.Kind.INCOMPLETE), fields);
         }
@@ -72,10 +72,12 @@ public record Begin(
     }
 
     /** What is missing or too long, by the name of its field. */
-    private Map<String, Reason> unfit() {
+    private Map<String, Reason> unfit(long now) {
         var fields = new LinkedHashMap<String, Reason>();
         if (day == null) {
             fields.put("day", Reason.of(Reason.Kind.NO_DAY));
+        } else if (!Days.isNear(day, now)) {
+            fields.put("day", Reason.of(Reason.Kind.FAR_DAY));
         }
         if (plannedAt == null) {
             fields.put("plannedAt", Reason.of(Reason.Kind.NO_TIME));

@@ -54,6 +54,8 @@ public record Reason(Kind kind, List<String> about) {
         INCOMPLETE,
         /** A call has no day. */
         NO_DAY,
+        /** A day is so far away that it is a slip of the finger. */
+        FAR_DAY,
         /** A call has no time. */
         NO_TIME,
         /** A customer has no name. */

@@ -14,6 +14,9 @@ public sealed interface VisitChange extends Change {
     record Move(long fromDay, int fromMinute, long day, int plannedAt) implements VisitChange {
         @Override
         public Outcome on(Call call, Moment moment) {
+            if (!Days.isNear(day, moment.at())) {
+                return Outcome.refused(Reason.Kind.FAR_DAY);
+            }
             var planned = call.head().planned(day, plannedAt);
             if (planned.equals(call.head())) {
                 return new Outcome.Same();

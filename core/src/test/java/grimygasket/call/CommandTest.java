@@ -284,6 +284,11 @@ public class CommandTest {
         assertEquals(
                 refused(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_001, 600, 20_002, 1440))),
                 Reason.Kind.UNFIT);
+        for (long far : new long[] {30_000, 0, Long.MAX_VALUE, Long.MIN_VALUE}) {
+            assertEquals(
+                    refused(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_001, 600, far, 600))),
+                    Reason.Kind.FAR_DAY);
+        }
     }
 
     @Test

@@ -1,11 +1,6 @@
 package grimygasket.e2e;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,6 +18,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 final class Kills {
     private static final int WRITERS = 3;
     private static final int LONGEST_MILLIS = 1500;
+    private static final Duration ANSWERED_WITHIN = Duration.ofSeconds(20);
     private static final String CALL = "0193a000-0000-7000-8000-000000000404";
 
     private Kills() {}
@@ -87,26 +83,14 @@ final class Kills {
 
     /** Somebody who enters one code after another, each until it is acknowledged. */
     private static final class Writer {
-        private final String address;
         private final int number;
         private final List<UUID> acknowledged = new ArrayList<>();
         private int repeats;
-        private final CookieManager cookies = new CookieManager();
-        private final HttpClient http = HttpClient.newBuilder()
-                .cookieHandler(cookies)
-                .connectTimeout(Duration.ofSeconds(5))
-                .build();
+        private final Phone phone;
 
         Writer(String address, int number) throws IOException, InterruptedException {
-            this.address = address;
+            phone = new Phone(address, Installation.LOGIN);
             this.number = number;
-            send("GET", "/api/session", "", "application/json");
-            send(
-                    "POST",
-                    "/api/session",
-                    "login=" + Installation.LOGIN + "&password=" + Installation.PASSWORD,
-                    "application/x-www-form-urlencoded");
-            send("GET", "/api/session", "", "application/json");
         }
 
         Writer write(AtomicBoolean go) throws InterruptedException {
@@ -124,39 +108,13 @@ final class Kills {
         }
 
         private boolean isTaken(UUID command, String code) throws InterruptedException {
-            long now = System.currentTimeMillis();
-            var body = """
-                    {"sentAt": %1$d, "command": {"id": "%2$s", "call": "%3$s", "device": "%3$s", "seq": 1, "at": %1$d,
-                     "change": {"kind": "settle", "finding": {"kind": "code-read", "shown": "%4$s"}}}}
-                    """.formatted(now, command, CALL, code);
+            var change = """
+                    {"kind": "settle", "finding": {"kind": "code-read", "shown": "%s"}}""".formatted(code);
             try {
-                return send("POST", "/api/commands", body, "application/json") == 200;
+                return phone.send(CALL, command, 1, change, ANSWERED_WITHIN) == 200;
             } catch (IOException e) {
                 return false;
             }
-        }
-
-        private int send(String method, String path, String body, String type)
-                throws IOException, InterruptedException {
-            var request = HttpRequest.newBuilder(URI.create(address + path))
-                    .timeout(Duration.ofSeconds(20))
-                    .header("Content-Type", type)
-                    .header("X-XSRF-TOKEN", token())
-                    .method(
-                            method,
-                            body.isEmpty()
-                                    ? HttpRequest.BodyPublishers.noBody()
-                                    : HttpRequest.BodyPublishers.ofString(body));
-            return http.send(request.build(), HttpResponse.BodyHandlers.discarding())
-                    .statusCode();
-        }
-
-        private String token() {
-            return cookies.getCookieStore().getCookies().stream()
-                    .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                    .map(cookie -> cookie.getValue())
-                    .findFirst()
-                    .orElse("none");
         }
     }
 }

@@ -27,6 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
             "GASKET_FIRST_PASSWORD=" + ServerTest.PASSWORD,
             "springdoc.api-docs.version=openapi_3_1",
             "springdoc.writer-with-order-by-keys=true",
+            "springdoc.paths-to-match=/api/**",
             // It only says that the API document exists, and that a sign-in guards it is ours to see to.
             "logging.level.org.springdoc=warn"
         })
@@ -122,6 +123,11 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException(e);
             }
+        }
+
+        /** Posts something that says of itself what it is. */
+        public Answer sendAs(String path, String type, String body) {
+            return send("POST", path, HttpRequest.BodyPublishers.ofString(body), type, true);
         }
 
         public Answer postCsv(String path, String csv) {

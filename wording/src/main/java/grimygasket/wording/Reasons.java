@@ -24,6 +24,7 @@ public final class Reasons {
             case MISREAD -> about.get(0);
             case INCOMPLETE -> "Something is missing.";
             case NO_DAY -> "Choose the day.";
+            case FAR_DAY -> "This day is more than ten years away. Look at the year.";
             case NO_TIME -> "Choose the time.";
             case NO_NAME -> "Enter the customer's name.";
             case NO_STREET -> "Enter the street, so that you find the house.";

@@ -67,6 +67,7 @@ public record Refusal(
                     MISREAD,
                     INCOMPLETE,
                     NO_DAY,
+                    FAR_DAY,
                     NO_TIME,
                     NO_NAME,
                     NO_STREET,

@@ -16,6 +16,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 
@@ -72,6 +73,13 @@ class Security {
                         .permissionsPolicyHeader(permissions ->
                                 permissions.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()")))
                 .build();
+    }
+
+    /** Addresses that mean mischief. */
+    @Bean
+    RequestRejectedHandler rejected(ProblemWriter problems) {
+        return (request, response, e) ->
+                problems.write(response, Kind.NOT_FOUND, "There is nothing at this address. Go on from the round.");
     }
 
     private static void rules(

@@ -5,6 +5,7 @@ import grimygasket.server.accounts.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
+import java.util.concurrent.TimeUnit;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -14,15 +15,19 @@ import org.springframework.web.bind.annotation.RestController;
 /** Takes commands from devices. */
 @RestController
 class CommandController {
+    private static final long LONGEST_WAIT_MILLIS = TimeUnit.DAYS.toMillis(60);
+
     /**
      * A command as it is sent.
      *
      * @param sentAt by the device's clock, in milliseconds since 1970, as is the command's own time
      */
     record Sent(@NotNull Command command, long sentAt) {
-        /** The command by the server's clock, and never of the future. */
+        /** The command by the server's clock: never of the future, and not older than anything that still waits somewhere. */
         Command at(long now) {
-            long at = Math.min(now, command.at() + now - sentAt);
+            // Of clocks that say nonsense the difference may not even be a number.
+            double ago = (double) sentAt - command.at();
+            long at = now - (long) Math.max(0, Math.min(ago, LONGEST_WAIT_MILLIS));
             return new Command(command.id(), command.call(), command.device(), command.seq(), at, command.change());
         }
     }

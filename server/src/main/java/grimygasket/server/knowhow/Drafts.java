@@ -65,9 +65,13 @@ class Drafts {
         }
     }
 
+    /** Takes a piece out; where there is none, that is no edit. */
     void takeOut(String kind, String section, String piece, SignedIn me) {
         requireNames(section, piece);
-        store.add(kind, section, piece, null, me.id());
+        var text = new PackText(texts(kind, store.of(kind)).pack());
+        if (!text.without(section, piece).equals(text)) {
+            store.add(kind, section, piece, null, me.id());
+        }
     }
 
     private static void requireNames(String section, String piece) {

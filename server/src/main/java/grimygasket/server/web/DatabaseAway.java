@@ -55,7 +55,7 @@ class DatabaseAway extends OncePerRequestFilter {
                 "The database does not answer just now. What you entered is kept on this screen; try again in a moment.");
     }
 
-    private static boolean isAway(Throwable e) {
+    static boolean isAway(Throwable e) {
         for (var cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof DataAccessResourceFailureException
                     || cause instanceof TransientDataAccessException

@@ -20,13 +20,16 @@ public final class Problem extends ErrorResponseException {
         NOT_YOURS(HttpStatus.FORBIDDEN),
         NOT_FOUND(HttpStatus.NOT_FOUND),
         INVALID(HttpStatus.BAD_REQUEST),
+        TOO_LARGE(HttpStatus.CONTENT_TOO_LARGE),
+        NOT_READABLE(HttpStatus.UNSUPPORTED_MEDIA_TYPE),
         STALE(HttpStatus.CONFLICT),
         OUT_OF_STOCK(HttpStatus.CONFLICT),
         GAPS(HttpStatus.CONFLICT),
         CLOSED(HttpStatus.CONFLICT),
         LICENSED(HttpStatus.CONFLICT),
         UNKNOWN_CODE(HttpStatus.UNPROCESSABLE_CONTENT),
-        DATABASE_AWAY(HttpStatus.SERVICE_UNAVAILABLE);
+        DATABASE_AWAY(HttpStatus.SERVICE_UNAVAILABLE),
+        MISTAKE(HttpStatus.INTERNAL_SERVER_ERROR);
 
         private final HttpStatus status;
 

@@ -5,6 +5,9 @@ import grimygasket.pack.PackException;
 import grimygasket.server.web.Problem.Kind;
 import java.util.LinkedHashMap;
 import java.util.Optional;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatusCode;
@@ -12,7 +15,6 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.util.StringUtils;
 import org.springframework.web.bind.MethodArgumentNotValidException;
@@ -24,6 +26,8 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 /** Says of a request that cannot be taken what is wrong with it; all its bad fields at once. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
@@ -75,9 +79,24 @@ class Problems extends ResponseEntityExceptionHandler {
      * connection that the database has closed for one that the client has closed, and would answer with an empty success.
      */
     @ExceptionHandler({CannotCreateTransactionException.class, TransactionSystemException.class})
-    ResponseEntity<ProblemDetail> away(TransactionException e) {
+    ResponseEntity<ProblemDetail> away(RuntimeException e) {
         var body = DatabaseAway.problem(e);
         return ResponseEntity.status(body.getStatus()).body(body);
+    }
+
+    /** A mistake of ours: what it was stands in the log. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> mistake(RuntimeException e) {
+        if (DatabaseAway.isAway(e)) {
+            return away(e);
+        }
+        var id = UUID.randomUUID();
+        LOG.error("Mistake {}", id, e);
+        return ResponseEntity.internalServerError()
+                .body(Problem.body(
+                        Kind.MISTAKE,
+                        "The application has made a mistake, and has written it down as " + id
+                                + ". What you entered is kept on this screen."));
     }
 
     @Override

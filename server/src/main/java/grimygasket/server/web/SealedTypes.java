@@ -1,6 +1,9 @@
 package grimygasket.server.web;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -15,6 +18,7 @@ import tools.jackson.databind.AnnotationIntrospector;
 import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.Annotated;
 import tools.jackson.databind.introspect.AnnotatedMember;
+import tools.jackson.databind.introspect.AnnotatedParameter;
 import tools.jackson.databind.introspect.NopAnnotationIntrospector;
 import tools.jackson.databind.jsontype.NamedType;
 
@@ -25,6 +29,8 @@ import tools.jackson.databind.jsontype.NamedType;
 @Configuration
 public class SealedTypes {
     private static final String CORE = "grimygasket.";
+
+    private static final String SERVER = "grimygasket.server.";
 
     /** The member that says which record it is. */
     public static final String KIND = "kind";
@@ -66,7 +72,7 @@ public class SealedTypes {
     }
 
     /** Whether a member of a record has to be there. */
-    public static boolean isRequired(java.lang.reflect.RecordComponent component) {
+    public static boolean isRequired(RecordComponent component) {
         return !component.getAnnotatedType().isAnnotationPresent(Nullable.class);
     }
 
@@ -95,15 +101,32 @@ public class SealedTypes {
 
         @Override
         public Boolean hasRequiredMarker(MapperConfig<?> config, AnnotatedMember member) {
+            return component(member).map(SealedTypes::isRequired).orElse(null);
+        }
+
+        /** What has to be there is no null either, and neither is what a list or map holds. */
+        @Override
+        public JsonSetter.Value findSetterInfo(MapperConfig<?> config, Annotated annotated) {
+            boolean isRequired = annotated instanceof AnnotatedMember member
+                    && component(member).map(SealedTypes::isRequired).orElse(false);
+            return JsonSetter.Value.construct(isRequired ? Nulls.FAIL : Nulls.DEFAULT, Nulls.FAIL);
+        }
+
+        private static Optional<RecordComponent> component(AnnotatedMember member) {
             var owner = member.getDeclaringClass();
-            if (!owner.isRecord() || root(owner).isEmpty()) {
-                return null;
+            if (!owner.isRecord() || !isOfCore(owner)) {
+                return Optional.empty();
             }
-            return Arrays.stream(owner.getRecordComponents())
-                    .filter(component -> component.getName().equals(member.getName()))
-                    .findFirst()
-                    .map(SealedTypes::isRequired)
-                    .orElse(null);
+            var components = owner.getRecordComponents();
+            return member instanceof AnnotatedParameter parameter
+                    ? Optional.of(components[parameter.getIndex()])
+                    : Arrays.stream(components)
+                            .filter(component -> component.getName().equals(member.getName()))
+                            .findFirst();
+        }
+
+        private static boolean isOfCore(Class<?> type) {
+            return type.getName().startsWith(CORE) && !type.getName().startsWith(SERVER);
         }
     }
 }

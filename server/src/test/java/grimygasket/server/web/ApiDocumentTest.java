@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.testng.annotations.Test;
 import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.node.ObjectNode;
 
 public class ApiDocumentTest extends ServerTest {
     private static final Path COMMITTED = Path.of("../docs/openapi.json");
@@ -16,7 +17,9 @@ public class ApiDocumentTest extends ServerTest {
 
     @Test
     public void theCommittedDocumentIsTheGeneratedOne() throws IOException {
-        var generated = signedIn().get("/v3/api-docs").body();
+        var generated = ((ObjectNode) signedIn().get("/v3/api-docs").body());
+        // Where it runs here says nothing.
+        generated.remove("servers");
         Files.writeString(
                 GENERATED,
                 json.rebuild()

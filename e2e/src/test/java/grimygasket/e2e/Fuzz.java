@@ -1,0 +1,246 @@
+package grimygasket.e2e;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import java.io.IOException;
+import java.net.URLEncoder;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+
+/**
+ * Sends spoiled requests to every operation that the document of the interface names, and wants an answer in a sentence to each; then
+ * everything that was taken has to be there to be reported, printed and exported. Run by scripts/fuzz.
+ */
+final class Fuzz {
+    private static final Path DOCUMENT = Path.of("../docs/openapi.json");
+    private static final List<String> ODD_TYPES = List.of(
+            "application/json;charset=UTF-16",
+            "text/csv",
+            "text/plain",
+            "application/*",
+            "image/png",
+            "multipart/form-data",
+            "x");
+
+    /** What nobody outside should read. */
+    private static final Pattern INSIDE = Pattern.compile("Exception|reference chain|grimygasket\\.|java\\.|SQL|<html");
+
+    /** Endless, or the end of the session. */
+    private static final List<String> LEFT_OUT =
+            List.of("/api/feed", "/meter", "/api/meters/{kind}/{check}", "/lost", "/password", "/api/colleagues");
+
+    private final Installation installation;
+    private final Phone phone;
+    private final Random random;
+    private final JsonObject document;
+    private final Spoiled spoiled;
+    private final Map<String, List<String>> known;
+    private final Map<Integer, Integer> statuses = new TreeMap<>();
+    private final Map<String, Integer> wrong = new TreeMap<>();
+
+    private Fuzz(Installation installation, long seed) throws IOException, InterruptedException {
+        this.installation = installation;
+        phone = new Phone(installation.address(), Installation.LOGIN);
+        random = new Random(seed);
+        document = JsonParser.parseString(Files.readString(DOCUMENT)).getAsJsonObject();
+        known = known();
+        spoiled = new Spoiled(document.getAsJsonObject("components").getAsJsonObject("schemas"), known, random);
+    }
+
+    public static void main(String[] args) throws Exception {
+        int requests = Integer.parseInt(args[0]);
+        try (var installation = new Installation(true)) {
+            var fuzz = new Fuzz(installation, requests);
+            var operations = fuzz.operations();
+            for (int i = 0; i < requests; i++) {
+                fuzz.ask(operations.get(fuzz.random.nextInt(operations.size())));
+            }
+            int calls = fuzz.readAll();
+            fuzz.wrong.forEach((what, times) -> System.out.println(times + " × " + what));
+            System.out.printf(
+                    "%d spoiled requests to %d operations, answers by status %s, %s commands taken; %d calls reported, printed and exported: %d wrong%n",
+                    requests,
+                    operations.size(),
+                    fuzz.statuses,
+                    fuzz.column("select count(*) from command_log where outcome = 'APPLIED'")
+                            .get(0),
+                    calls,
+                    fuzz.wrong.size());
+            if (!fuzz.wrong.isEmpty()) {
+                throw new IllegalStateException(fuzz.wrong.size() + " wrong");
+            }
+        }
+    }
+
+    private record Operation(String method, String path, JsonObject form) {}
+
+    private List<Operation> operations() {
+        var operations = new ArrayList<Operation>();
+        for (var path : document.getAsJsonObject("paths").entrySet()) {
+            for (var method : path.getValue().getAsJsonObject().entrySet()) {
+                if (LEFT_OUT.stream().noneMatch(path.getKey()::contains)) {
+                    var operation = new Operation(
+                            method.getKey().toUpperCase(Locale.ROOT),
+                            path.getKey(),
+                            method.getValue().getAsJsonObject());
+                    operations.add(operation);
+                    // Most that can be sent is a command.
+                    for (int i = 0; i < 20 && path.getKey().equals("/api/commands"); i++) {
+                        operations.add(operation);
+                    }
+                }
+            }
+        }
+        return operations;
+    }
+
+    private Map<String, List<String>> known() {
+        var values = new HashMap<String, List<String>>();
+        var calls = column("select id from service_call");
+        for (var name : List.of("call", "callId", "follows")) {
+            values.put(name, calls);
+        }
+        values.put("machineId", column("select id from machine"));
+        values.put("part", column("select id from part"));
+        values.put("partId", values.get("part"));
+        values.put("kind", List.of("dishwasher", "washing-machine", "tumble-dryer", "vacuum-cleaner", "toaster"));
+        values.put("day", List.of("2026-11-26", "-0001-01-01", "+10000-01-01", "today"));
+        values.put("sign", List.of("smell", "gritty", "rattle", "no-drain", "film"));
+        values.put("check", List.of("valve-ball", "bucket", "supply-temperature", "filter-look", "inlet-look"));
+        values.put("remedy", List.of("replace-valve", "clean-filter", "clear-hose"));
+        values.put("caution", List.of("shock", "glass", "scald"));
+        values.put("section", List.of("faults", "signs", "checks", "remedies", "schools"));
+        values.put("piece", List.of("filter-clogged", "smell", "bucket", "new-one"));
+        values.put("number", List.of("1", "2", "0", "-1", "99999999999"));
+        values.put("revision", values.get("number"));
+        values.put("schoolId", List.of("how-often", "test-when"));
+        values.put("choice", List.of("short", "first", "all"));
+        values.put("id", List.of("drain-pump", "fill", "sealed-suction", "hardness"));
+        values.put("text", List.of("4.2", "38", "drains slowly", "1e5", "ten"));
+        values.put("maker", List.of("Corvanne", "corvanne", "Ostrelle"));
+        values.put("currency", List.of("EUR"));
+        return values;
+    }
+
+    private List<String> column(String sql) {
+        return installation.rows(sql).stream().map(row -> row.get(0)).toList();
+    }
+
+    private void ask(Operation operation) throws InterruptedException {
+        var path = operation.path;
+        for (var name : names(path)) {
+            path = path.replace("{" + name + "}", encoded(spoiled.text(name)));
+        }
+        if (operation.form.has("parameters")) {
+            var query = new StringBuilder();
+            for (var parameter : operation.form.getAsJsonArray("parameters")) {
+                var member = parameter.getAsJsonObject();
+                if (member.get("in").getAsString().equals("query") && random.nextInt(8) > 0) {
+                    var name = member.get("name").getAsString();
+                    query.append(query.isEmpty() ? "?" : "&")
+                            .append(name)
+                            .append('=')
+                            .append(encoded(spoiled.text(name)));
+                }
+            }
+            path += query;
+        }
+        var type = random.nextInt(12) > 0 ? "application/json" : ODD_TYPES.get(random.nextInt(ODD_TYPES.size()));
+        send(operation.method, path, type, body(operation), operation.path);
+    }
+
+    private static List<String> names(String path) {
+        return Pattern.compile("\\{([a-zA-Z]+)}")
+                .matcher(path)
+                .results()
+                .map(found -> found.group(1))
+                .toList();
+    }
+
+    private static String encoded(String text) {
+        var some = text.length() > 300 ? text.substring(0, 300) : text;
+        return URLEncoder.encode(some.isEmpty() ? "-" : some, StandardCharsets.UTF_8)
+                .replace("+", "%20");
+    }
+
+    private String body(Operation operation) {
+        if (!operation.form.has("requestBody") || random.nextInt(50) == 0) {
+            return "";
+        }
+        var content = operation.form.getAsJsonObject("requestBody").getAsJsonObject("content");
+        var schema = content.entrySet()
+                .iterator()
+                .next()
+                .getValue()
+                .getAsJsonObject()
+                .getAsJsonObject("schema");
+        var text = spoiled.of(schema, "body").toString();
+        return random.nextInt(50) == 0 ? text.substring(0, text.length() / 2) : text;
+    }
+
+    private void send(String method, String path, String type, String body, String name) throws InterruptedException {
+        var request = phone.request(path)
+                .header("Content-Type", type)
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        try {
+            look(phone.http().send(request, HttpResponse.BodyHandlers.ofString()), method + " " + name, body);
+        } catch (IOException e) {
+            wrong.merge(method + " " + name + ": no answer, " + e.getMessage(), 1, Integer::sum);
+        }
+    }
+
+    private void look(HttpResponse<String> answer, String name, String body) {
+        statuses.merge(answer.statusCode(), 1, Integer::sum);
+        if (answer.statusCode() < 400) {
+            return;
+        }
+        var kind = answer.headers().firstValue("Content-Type").orElse("");
+        var text = answer.body();
+        boolean isSaid = kind.startsWith("application/problem+json")
+                && JsonParser.parseString(text).getAsJsonObject().has("detail")
+                && !INSIDE.matcher(text).find();
+        if (answer.statusCode() >= 500 || !isSaid) {
+            wrong.merge(
+                    name + " " + answer.statusCode() + " " + text.replaceAll("[0-9a-f-]{36}", "…"), 1, (one, more) -> {
+                        return one + more;
+                    });
+            if (wrong.size() < 30) {
+                System.out.println(name + " of " + body.substring(0, Math.min(600, body.length())) + " gives "
+                        + answer.statusCode() + " " + text);
+            }
+        }
+    }
+
+    /** Reads all that there is of every call; each has to be there. */
+    private int readAll() throws InterruptedException {
+        var calls = column("select id from service_call");
+        for (var call : calls) {
+            for (var of : List.of("", "/report", "/report.pdf", "/call.json", "/dates.ics")) {
+                var path = "/api/calls/" + call + of;
+                try {
+                    var answer = phone.http().send(phone.request(path).build(), HttpResponse.BodyHandlers.ofString());
+                    boolean isThere =
+                            answer.statusCode() == 200 || of.equals("/dates.ics") && answer.statusCode() < 500;
+                    if (!isThere) {
+                        wrong.merge("reading " + of + " " + answer.statusCode() + " " + answer.body(), 1, Integer::sum);
+                    }
+                } catch (IOException e) {
+                    wrong.merge("reading " + of + ": " + e.getMessage(), 1, Integer::sum);
+                }
+            }
+        }
+        return calls.size();
+    }
+}

@@ -1,0 +1,86 @@
+package grimygasket.e2e;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.util.UUID;
+
+/** A device without its page: somebody is signed in on it, and it sends commands. */
+final class Phone {
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private final UUID device = UUID.randomUUID();
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .connectTimeout(Duration.ofSeconds(5))
+            .build();
+    private final String address;
+
+    Phone(String address, String login) throws IOException, InterruptedException {
+        this.address = address;
+        get("/api/session");
+        send(
+                "/api/session",
+                "login=" + login + "&password=" + Installation.PASSWORD,
+                "application/x-www-form-urlencoded",
+                PATIENCE);
+        get("/api/session");
+    }
+
+    UUID device() {
+        return device;
+    }
+
+    /** Sends a command, and waits for its status; an answer that takes too long is lost. */
+    int send(String call, UUID id, long seq, String change, Duration patience)
+            throws IOException, InterruptedException {
+        var body = """
+                {"sentAt": %1$d, "command": {"id": "%2$s", "call": "%3$s", "device": "%4$s", "seq": %5$d, "at": %1$d,
+                 "change": %6$s}}
+                """.formatted(System.currentTimeMillis(), id, call, device, seq, change);
+        return send("/api/commands", body, "application/json", patience);
+    }
+
+    HttpClient http() {
+        return http;
+    }
+
+    /** A request as this device makes it. */
+    HttpRequest.Builder request(String path) {
+        return request(path, PATIENCE);
+    }
+
+    String get(String path) throws IOException, InterruptedException {
+        return http.send(request(path).build(), HttpResponse.BodyHandlers.ofString())
+                .body();
+    }
+
+    private int send(String path, String body, String type, Duration patience)
+            throws IOException, InterruptedException {
+        var request = request(path, patience)
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        return http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
+    }
+
+    private HttpRequest.Builder request(String path, Duration patience) {
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(patience)
+                .header("X-Device", device.toString())
+                .header("X-XSRF-TOKEN", token());
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(cookie -> cookie.getValue())
+                .findFirst()
+                .orElse("none");
+    }
+}
