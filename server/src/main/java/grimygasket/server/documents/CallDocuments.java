@@ -12,7 +12,6 @@ import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.photos.PhotoStore;
-import grimygasket.server.photos.PhotoStore.Picture;
 import grimygasket.server.photos.Pictures;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.server.web.Problem;
@@ -110,8 +109,6 @@ class CallDocuments {
         var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());
         commands.bringIn(document.on(accountId, revision, parts), accountId);
         schools.keep(callId, document.schools());
-        document.photos()
-                .forEach(photo ->
-                        photos.addIfNew(callId, photo.id(), new Picture(Pictures.type(photo.bytes()), photo.bytes())));
+        document.photos().forEach(photo -> photos.addIfNew(callId, photo.id(), Pictures.of(photo.bytes())));
     }
 }

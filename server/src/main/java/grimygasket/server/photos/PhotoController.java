@@ -5,7 +5,6 @@ import grimygasket.call.SheetChange;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.Commands;
 import grimygasket.server.calls.Taken;
-import grimygasket.server.photos.PhotoStore.Picture;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.time.Clock;
@@ -60,7 +59,7 @@ class PhotoController {
             @RequestParam long seq,
             @RequestBody byte[] bytes,
             @AuthenticationPrincipal SignedIn me) {
-        var picture = new Picture(Pictures.type(bytes), bytes);
+        var picture = Pictures.of(bytes);
         var command =
                 new Command(photoId, callId, device, seq, clock.millis(), new SheetChange.AddPhoto(photoId, line));
         var call = commands.take(command, me);
