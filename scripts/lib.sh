@@ -58,9 +58,9 @@ need_database_packages() {
   need_packages mariadbd:mariadb-server-core mariadb:mariadb-client-core mariadb-install-db:mariadb-server-core
 }
 
-need_space() { # MEGABYTES
+need_space() { # MEGABYTES [FOLDER]
   local free
-  free=$(df -Pm "$root" | awk 'NR == 2 { print $4 }')
+  free=$(df -Pm "${2:-$root}" | awk 'NR == 2 { print $4 }')
   [ "$free" -ge "$1" ] || fail "The disk is nearly full: $free MB are free here, $1 MB are needed. Make room, then run this again."
 }
 

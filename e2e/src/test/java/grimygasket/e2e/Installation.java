@@ -28,7 +28,7 @@ final class Installation implements AutoCloseable {
     static final String LOGIN = "maren";
     static final String PASSWORD = "a-test-of-gaskets";
 
-    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     private static final Duration PATIENCE = Duration.ofSeconds(90);
 
     private static final Deque<Installation> FREE = new ConcurrentLinkedDeque<>();
@@ -69,8 +69,13 @@ final class Installation implements AutoCloseable {
     }
 
     Installation(boolean demo) throws IOException, InterruptedException {
+        this(demo, Files.createTempDirectory("gasket-e2e"));
+    }
+
+    /** On a database that may be there already. */
+    Installation(boolean demo, Path folder) throws IOException, InterruptedException {
         this.demo = demo;
-        folder = Files.createTempDirectory("gasket-e2e");
+        this.folder = folder;
         startDatabase();
         startApplication();
         first = new Snapshot(this::connection);
@@ -112,6 +117,11 @@ final class Installation implements AutoCloseable {
             database.destroyForcibly();
             database.onExit().join();
         });
+    }
+
+    /** Of its database. */
+    Path folder() {
+        return folder;
     }
 
     String address() {
@@ -230,7 +240,7 @@ final class Installation implements AutoCloseable {
         }
     }
 
-    private static void delete(File file) {
+    static void delete(File file) {
         var inside = file.listFiles();
         if (inside != null) {
             for (var one : inside) {

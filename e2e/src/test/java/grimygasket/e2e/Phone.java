@@ -46,6 +46,16 @@ final class Phone {
         return send("/api/commands", body, "application/json", patience);
     }
 
+    /** Reads a code on a call's machine. */
+    void enterCode(String call, String code) throws IOException, InterruptedException {
+        var change = """
+                {"kind": "settle", "finding": {"kind": "code-read", "shown": "%s"}}""".formatted(code);
+        int status = send(call, UUID.randomUUID(), 1, change, PATIENCE);
+        if (status != 200) {
+            throw new IllegalStateException(code + " was answered by " + status);
+        }
+    }
+
     HttpClient http() {
         return http;
     }
