@@ -321,6 +321,16 @@ export function useSchools() {
   return useQuery({ queryKey: ['schools'], queryFn: () => answer(() => api.GET('/api/schools')) })
 }
 
+/** Who did what to a call. */
+export function useTrail(callId: MaybeRefOrGetter<string>, enabled: () => boolean) {
+  return useQuery({
+    enabled,
+    queryKey: ['call', computed(() => toValue(callId)), 'trail'],
+    queryFn: () =>
+      answer(() => api.GET('/api/calls/{callId}/trail', { params: { path: { callId: toValue(callId) } } })),
+  })
+}
+
 /** The devices in use: one's own, and for the lead all of them. */
 export function useDevices() {
   return useQuery({ queryKey: ['devices'], queryFn: () => answer(() => api.GET('/api/devices')) })

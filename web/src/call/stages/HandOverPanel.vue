@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useSession } from '../../api/queries'
 import { byId } from '../../judgement/byId'
 import { codeName } from '../../judgement/wording'
 import PanelHead from '../../ui/PanelHead.vue'
 import { clock, money, percent } from '../../ui/format'
 import { useCallContext } from '../context'
+import TrailSheet from '../TrailSheet.vue'
 import AnotherDay from './AnotherDay.vue'
 import CloseForm from './CloseForm.vue'
 import GoOn from './GoOn.vue'
@@ -13,6 +14,7 @@ import Things from './Things.vue'
 
 const { call, pack, codes, actions } = useCallContext()
 const { data: session } = useSession()
+const asksWho = ref(false)
 
 const refer = computed(() => {
   const next = call.value.assessment.plan.next
@@ -71,6 +73,8 @@ const shown = computed(() =>
       <AnotherDay />
       <RouterLink :to="`/calls/${call.head.id}/report`" class="btn">The report as it stands</RouterLink>
     </template>
+    <button type="button" class="btn" @click="asksWho = true">Who did what</button>
+    <TrailSheet v-model="asksWho" />
     <a :href="`/api/calls/${call.head.id}/call.json`" class="btn" download>The whole call as a file</a>
     <template v-if="call.head.closing">
       <RouterLink to="/round" class="btn">Back to the round</RouterLink>

@@ -255,5 +255,9 @@ public class FullVisitsTest extends BrowserTest {
         maren.getByLabel("Reason").fill("Looked at from outside only");
         call.touch("Close the call");
         assertThat(call.panel()).containsText("Closed at");
+        button(maren, "Who did what").click();
+        var trail = maren.getByRole(AriaRole.DIALOG);
+        assertThat(trail).containsText("Pieces on the trayWenna Sparrow, computer");
+        assertThat(trail).containsText("The call closed: Looked at from outside onlyMaren Tolliver");
     }
 }

@@ -49,6 +49,7 @@ final class Rules {
                             "/api/calls/{callId}/report",
                             "/api/calls/{callId}/report.pdf",
                             "/api/calls/{callId}/steps/{kind}/{stepId}",
+                            "/api/calls/{callId}/trail",
                             "/api/colleagues",
                             "/api/customers",
                             "/api/device/calls/{callId}",

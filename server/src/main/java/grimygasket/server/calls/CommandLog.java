@@ -4,22 +4,32 @@ import grimygasket.call.Change;
 import grimygasket.call.Command;
 import grimygasket.call.Outcome;
 import grimygasket.call.Reason;
+import grimygasket.server.calls.TrailController.Trace;
 import grimygasket.server.web.SealedTypes;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ProblemDetail;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Every command with what became of it: the audit trail of all calls. Rows are only ever added; the database sees to it. */
 @Repository
 public class CommandLog {
+    /** More is done to no call. */
+    private static final int MOST_OF_A_CALL = 5000;
+
+    private static final Set<String> CHANGES =
+            SealedTypes.records(Change.class).stream().map(SealedTypes::name).collect(Collectors.toUnmodifiableSet());
+
     private final JdbcClient jdbc;
     private final JsonMapper json;
 
@@ -149,6 +159,35 @@ public class CommandLog {
                 .param("outcome", became.name())
                 .param("detail", detail == null ? null : json.writeValueAsString(detail))
                 .update();
+    }
+
+    /** What was done to a call, in the order in which it arrived. */
+    List<Trace> of(UUID call) {
+        return jdbc.sql("""
+                        select log.id, log.made_at, a.name as `by`, d.name as device, log.kind, log.outcome, log.body
+                        from command_log log join account a on a.id = log.account_id left join device d on d.id = log.device
+                        where log.call_id = :call and log.kind <> 'repeat' order by log.seq limit :most
+                        """)
+                .param("call", call)
+                .param("most", MOST_OF_A_CALL)
+                .query((row, number) -> new Trace(
+                        UUID.fromString(row.getString("id")),
+                        row.getTimestamp("made_at").getTime(),
+                        row.getString("by"),
+                        row.getString("device"),
+                        row.getString("kind"),
+                        Became.valueOf(row.getString("outcome")),
+                        change(row.getString("kind"), row.getString("body"))))
+                .list();
+    }
+
+    /** Null for what is no change, as a call that is brought in, or is none any more. */
+    private @Nullable Change change(String kind, String body) {
+        try {
+            return CHANGES.contains(kind) ? json.readValue(body, Change.class) : null;
+        } catch (JacksonException e) {
+            return null;
+        }
     }
 
     /** Where the log ends. */

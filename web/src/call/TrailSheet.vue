@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { useTrail } from '../api/queries'
+import type { CallChange, Trace } from '../api/types'
+import { clock, otherDay } from '../ui/format'
+import Notice from '../ui/Notice.vue'
+import Sheet from '../ui/Sheet.vue'
+import { about, CHANGES } from './changes'
+import { useCallContext } from './context'
+
+const open = defineModel<boolean>({ required: true })
+const { call, pack, codes } = useCallContext()
+const {
+  data: trail,
+  error: problem,
+  refetch,
+} = useTrail(
+  () => call.value.head.id,
+  () => open.value,
+)
+
+const name = ({ kind }: Trace) =>
+  kind === 'bring-in' ? 'Brought in from a file' : (CHANGES[kind as CallChange['kind']] ?? kind)
+const OUTCOMES: Partial<Record<Trace['became'], string>> = {
+  CONFLICT: 'not taken: somebody had answered otherwise',
+  REFUSED: 'not taken',
+}
+</script>
+
+<template>
+  <Sheet v-model="open" title="Who did what" wide>
+    <Notice v-if="problem" :problem="problem" @again="refetch()" @dismiss="open = false" />
+    <p v-else-if="!trail" role="status">Reading it …</p>
+    <ol v-else>
+      <li
+        v-for="trace in trail"
+        :key="trace.id"
+        class="border-line grid grid-cols-[5.5rem_1fr] gap-x-3 border-b border-dashed py-2 leading-tight"
+      >
+        <span class="text-soft font-mono text-sm">{{ otherDay(trace.at) }} {{ clock(trace.at) }}</span>
+        <span>
+          <span :class="{ 'line-through': OUTCOMES[trace.became] }"
+            >{{ name(trace)
+            }}<template v-if="about(trace, trail, pack, codes)"
+              >: <b>{{ about(trace, trail, pack, codes) }}</b></template
+            ></span
+          >
+          <span v-if="OUTCOMES[trace.became]" class="text-act text-sm font-semibold">
+            {{ OUTCOMES[trace.became] }}</span
+          >
+          <span class="text-soft block text-sm"
+            >{{ trace.by }}<template v-if="trace.device">, {{ trace.device.toLowerCase() }}</template></span
+          >
+        </span>
+      </li>
+    </ol>
+  </Sheet>
+</template>

@@ -1,0 +1,58 @@
+import type { CallChange, Code, Pack, Trace } from '../api/types'
+import { byId } from '../judgement/byId'
+import { shortText } from '../judgement/wording'
+
+/** What somebody has done, in words. */
+export const CHANGES: Record<CallChange['kind'], string> = {
+  begin: 'New call',
+  settle: 'What was seen or done',
+  correct: 'A correction',
+  'take-reading': 'A reading',
+  'retake-reading': 'A reading, taken again',
+  'take-back': 'Something taken back',
+  'see-fault': 'A fault seen on the way',
+  'use-part': 'A part used',
+  'put-back': 'A part put back',
+  'describe-part': 'A part’s serial number',
+  write: 'A line of the job sheet',
+  strike: 'A line struck out',
+  'lay-down': 'Pieces on the tray',
+  'add-photo': 'A photo',
+  'remove-photo': 'A photo removed',
+  fit: 'What is fitted',
+  rate: 'The machine’s plate',
+  confirm: 'A caution confirmed',
+  unconfirm: 'A caution not confirmed',
+  complain: 'A complaint',
+  withdraw: 'A complaint withdrawn',
+  move: 'Another day',
+  close: 'The call closed',
+  reopen: 'The call opened again',
+}
+
+/** What of a trace its name does not say. */
+export function about({ change }: Trace, trail: Trace[], pack: Pack, codes: Code[]): string {
+  switch (change?.kind) {
+    case 'settle':
+    case 'correct':
+      return shortText(change.finding, pack, codes)
+    case 'take-reading':
+      return `${byId(pack.checks, change.check)?.name ?? change.check}: ${change.typed.text}`
+    case 'take-back': {
+      const before = trail.find(({ id }) => id === change.entry)
+      return before ? about(before, trail, pack, codes) : ''
+    }
+    case 'use-part':
+      return `${change.used} ×`
+    case 'begin':
+      return change.complaint
+    case 'complain':
+      return change.text
+    case 'confirm':
+      return byId(pack.cautions, change.caution)?.title ?? change.caution
+    case 'close':
+      return change.signOff
+    default:
+      return ''
+  }
+}
