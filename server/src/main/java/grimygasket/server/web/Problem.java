@@ -28,6 +28,8 @@ public final class Problem extends ErrorResponseException {
         CLOSED(HttpStatus.CONFLICT),
         LICENSED(HttpStatus.CONFLICT),
         UNKNOWN_CODE(HttpStatus.UNPROCESSABLE_CONTENT),
+        /** It passes by itself. */
+        BUSY(HttpStatus.SERVICE_UNAVAILABLE),
         DATABASE_AWAY(HttpStatus.SERVICE_UNAVAILABLE),
         MISTAKE(HttpStatus.INTERNAL_SERVER_ERROR);
 

@@ -27,8 +27,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class RequestGate extends OncePerRequestFilter {
     private static final int MEGABYTE = 1_000_000;
 
-    /** Bodies from one address that are read at a time; a server reads 200 in all. */
-    private static final int MOST_AT_ONCE = 60;
+    /** Bodies from one address that are taken at a time; a server takes 200 in all. A business may have all of its phones behind one. */
+    private static final int MOST_AT_ONCE = 120;
 
     private final Cache<String, Semaphore> underWay = Caffeine.newBuilder()
             .expireAfterAccess(Duration.ofHours(1))
@@ -72,7 +72,10 @@ class RequestGate extends OncePerRequestFilter {
             throws ServletException, IOException {
         var places = underWay.get(request.getRemoteAddr(), unused -> new Semaphore(MOST_AT_ONCE));
         if (!places.tryAcquire()) {
-            refuse(response, Kind.TOO_MANY_TRIES, "Too much is sent from here at once. Wait a moment, then try again.");
+            refuse(
+                    response,
+                    Kind.BUSY,
+                    "Too much is sent from here at once. What you entered is kept; try again in a moment.");
             return;
         }
         try {
