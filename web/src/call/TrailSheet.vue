@@ -30,6 +30,7 @@ const OUTCOMES: Partial<Record<Trace['became'], string>> = {
   <Sheet v-model="open" title="Who did what" wide>
     <Notice v-if="problem" :problem="problem" @again="refetch()" @dismiss="open = false" />
     <p v-else-if="!trail" role="status">Reading it …</p>
+    <p v-else-if="!trail.length">Nothing has been done to this call since it was put on file.</p>
     <ol v-else>
       <li
         v-for="trace in trail"
