@@ -1,7 +1,6 @@
 import createClient from 'openapi-fetch'
 import { ref } from 'vue'
-import { forgetAndBeginAnew } from '../store/forget'
-import { forgetKept } from '../store/storage'
+import { forgetAndBeginAnew, forgetBefore } from '../store/forget'
 import { device } from './device'
 import { Problem } from './problem'
 import type { paths } from './schema'
@@ -65,7 +64,7 @@ export async function answer<T>(request: () => Promise<Answer<T>>, asks = true, 
   away.value = false
   if (response.ok) return data as T
   const problem = Problem.of(error, response.status)
-  if (problem.kind === 'device-lost') await (signedIn ? forgetAndBeginAnew() : forgetKept())
+  if (problem.kind === 'device-lost') await (signedIn ? forgetAndBeginAnew() : forgetBefore())
   if (problem.kind === 'sign-in-needed' && signedIn && asks) {
     await signInAgain()
     return answer(request)

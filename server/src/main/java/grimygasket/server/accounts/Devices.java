@@ -52,14 +52,24 @@ public class Devices {
         }
     }
 
-    /** Somebody is signed in with the browser of a request, so it is not lost. */
+    /** Somebody has signed in with the browser of a request, so that it is not lost any more. */
+    @Transactional
+    public void signedIn(HttpServletRequest request, SignedIn me) {
+        seen(request, me);
+        of(request)
+                .ifPresent(device -> jdbc.sql("update device set lost_at = null, told_at = null where id = :id")
+                        .param("id", device)
+                        .update());
+    }
+
+    /** Somebody who is signed in with it is heard of: a request that was under way when it was lost does not bring it back. */
     public void seen(HttpServletRequest request, SignedIn me) {
         of(request)
                 .ifPresent(device -> jdbc.sql("""
                                 insert into device (id, account_id, name, session, seen_at)
                                 values (:id, :account, :name, :session, :now)
                                 on duplicate key update account_id = :account, name = :name, session = :session,
-                                    seen_at = :now, lost_at = null, told_at = null
+                                    seen_at = :now
                                 """)
                         .param("id", device)
                         .param("account", me.id())
@@ -76,11 +86,14 @@ public class Devices {
         return userAgent.contains("Mobi") ? "Phone" : userAgent.contains("Tablet") ? "Tablet" : "Computer";
     }
 
-    /** Whoever was signed in with it has signed out, and it keeps nothing. */
-    void forget(UUID device) {
-        jdbc.sql("delete from device where id = :id and lost_at is null")
-                .param("id", device)
-                .update();
+    /** Somebody has signed out with the browser of a request, and it keeps nothing. */
+    void signedOut(HttpServletRequest request, SignedIn me) {
+        of(request)
+                .ifPresent(device -> jdbc.sql(
+                                "delete from device where id = :id and account_id = :account and lost_at is null")
+                        .param("id", device)
+                        .param("account", me.id())
+                        .update());
     }
 
     /** Whether somebody has used a device before that is not lost. */

@@ -38,7 +38,7 @@ class Security {
                         .passwordParameter("password")
                         .successHandler((request, response, who) -> {
                             tries.forget(request);
-                            devices.seen(request, (SignedIn) who.getPrincipal());
+                            devices.signedIn(request, (SignedIn) who.getPrincipal());
                             response.setStatus(HttpServletResponse.SC_NO_CONTENT);
                         })
                         .failureHandler((request, response, e) -> problems.write(
@@ -48,7 +48,9 @@ class Security {
                 .logout(logout -> logout.logoutRequestMatcher(
                                 PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.DELETE, "/api/session"))
                         .logoutSuccessHandler((request, response, who) -> {
-                            Devices.of(request).ifPresent(devices::forget);
+                            if (who != null) {
+                                devices.signedOut(request, (SignedIn) who.getPrincipal());
+                            }
                             response.setStatus(HttpServletResponse.SC_NO_CONTENT);
                         }))
                 .requestCache(cache -> cache.disable())

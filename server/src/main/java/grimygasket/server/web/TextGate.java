@@ -58,10 +58,10 @@ class TextGate extends RequestBodyAdviceAdapter {
         return body;
     }
 
-    private record Read(HttpHeaders getHeaders, byte[] bytes) implements HttpInputMessage {
+    private record Read(HttpHeaders headers, byte[] bytes) implements HttpInputMessage {
         @Override
         public HttpHeaders getHeaders() {
-            return getHeaders;
+            return headers;
         }
 
         @Override

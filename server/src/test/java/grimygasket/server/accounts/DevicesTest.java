@@ -49,6 +49,16 @@ public class DevicesTest extends ServerTest {
     }
 
     @Test
+    public void nobodySignsOutTheDeviceOfSomebodyElse() {
+        var phone = signedIn("rollo");
+        var stranger = client().onDeviceOf(phone);
+        stranger.get("/api/session");
+        stranger.delete("/api/session");
+        row(signedIn().get("/api/devices").body(), phone);
+        assertEquals(phone.get("/api/session").status(), 200);
+    }
+
+    @Test
     public void whoSignsOutLeavesNoDeviceBehind() {
         var phone = signedIn("rollo");
         var lead = signedIn();
