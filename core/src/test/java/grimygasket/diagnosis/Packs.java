@@ -3,6 +3,7 @@ package grimygasket.diagnosis;
 import grimygasket.pack.Cadence;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Check;
+import grimygasket.pack.CleaningCalendar;
 import grimygasket.pack.Exclusive;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
@@ -29,6 +30,17 @@ import java.util.Set;
 
 /** Small packs for tests, put together piece by piece. */
 public final class Packs {
+    /** Those who clean soon, and those who clean late, as is usual. */
+    public static final School DATES = new School(
+            "dates",
+            "When next?",
+            "late",
+            null,
+            "It lasts.",
+            List.of(
+                    new School.Way("soon", "Soon", CleaningCalendar.SHORT),
+                    new School.Way("late", "Late", CleaningCalendar.LONG)));
+
     public static final Van VAN = new Van(60, 40, Map.of());
     public static final Machine MACHINE = new Machine(Set.of(), Ratings.NONE);
 

@@ -23,18 +23,7 @@ public class NeedsTest {
 
     @Test
     public void theCalendarIsThatOfTheSchoolFollowed() {
-        var pack = new Packs()
-                .school(new School(
-                        "dates",
-                        "When next?",
-                        "late",
-                        null,
-                        "It lasts.",
-                        List.of(
-                                new School.Way("soon", "Soon", CleaningCalendar.SHORT),
-                                new School.Way("late", "Late", CleaningCalendar.LONG))))
-                .fault("a", 0.1)
-                .build();
+        var pack = new Packs().school(Packs.DATES).fault("a", 0.1).build();
         assertEquals(Machine.of(pack, List.of(), Map.of()).calendar(pack), CleaningCalendar.LONG);
         assertEquals(Machine.of(pack, List.of(), Map.of("dates", "soon")).calendar(pack), CleaningCalendar.SHORT);
         var silent = new Packs().fault("a", 0.1).build();

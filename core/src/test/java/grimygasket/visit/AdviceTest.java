@@ -9,10 +9,8 @@ import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Cadence;
-import grimygasket.pack.CleaningCalendar;
 import grimygasket.pack.Habit;
 import grimygasket.pack.Ratings;
-import grimygasket.pack.School;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -22,13 +20,7 @@ public class AdviceTest {
     @Test
     public void isFittedToTheCauseAndTheTechniciansSchool() {
         var pack = new Packs()
-                .school(new School(
-                        "dates",
-                        "When next?",
-                        "late",
-                        null,
-                        "It lasts.",
-                        List.of(new School.Way("soon", "Soon", CleaningCalendar.SHORT), School.Way.of("late", "Late"))))
+                .school(Packs.DATES)
                 .feature("screen")
                 .fault("filter", 0.05)
                 .fault("pump", 0.05)

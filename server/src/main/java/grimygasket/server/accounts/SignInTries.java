@@ -26,7 +26,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 class SignInTries extends OncePerRequestFilter {
-    static final PathPatternRequestMatcher SIGN_IN =
+    private static final PathPatternRequestMatcher SIGN_IN =
             PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.POST, "/api/session");
 
     private static final int MOST_BY_NAME = 8;
