@@ -2,6 +2,7 @@ package grimygasket.knowhow;
 
 import grimygasket.pack.Code;
 import grimygasket.pack.Pack;
+import grimygasket.units.Figures;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -14,6 +15,7 @@ import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
 
 /**
  * Reads makers' code tables from CSV with a header: maker, kind, display ("CODE" or "LIGHTS"), code, meaning, leak, points,
@@ -25,10 +27,16 @@ final class CodeTableReader {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180
             .builder()
             .setHeader()
+            .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
             .setSkipHeaderRecord(true)
             .setTrim(true)
             .setIgnoreEmptyLines(true)
             .get();
+    /** In characters; patterns of lights are in words. */
+    private static final Map<String, Integer> LONGEST =
+            Map.of("maker", 80, "kind", 80, "display", 20, "code", 120, "leak", 20);
+
+    private static final int LONGEST_TEXT = 1000;
 
     private CodeTableReader() {}
 
@@ -49,6 +57,44 @@ final class CodeTableReader {
             problems.add("it is not readable as CSV: " + e.getMessage());
         }
         return codes;
+    }
+
+    /**
+     * What hinders a table from coming in that could be read: a cell that a spreadsheet would take for a formula, and one that is
+     * longer than anything a machine shows.
+     *
+     * @return a sentence for each such cell
+     */
+    static List<String> unfitCells(String csv) {
+        var problems = new ArrayList<String>();
+        try (var rows = FORMAT.parse(new StringReader(csv))) {
+            for (var row : rows) {
+                for (var cell : row.toMap().entrySet()) {
+                    var where = "row " + (row.getRecordNumber() + 1) + ": " + cell.getKey();
+                    if (isFormula(cell.getValue())) {
+                        problems.add(where + " begins with “" + cell.getValue().charAt(0)
+                                + "”, which a spreadsheet takes for a formula: write an apostrophe before it");
+                    }
+                    if (cell.getValue().length() > LONGEST.getOrDefault(cell.getKey(), LONGEST_TEXT)) {
+                        problems.add(where + " is longer than " + LONGEST.getOrDefault(cell.getKey(), LONGEST_TEXT)
+                                + " characters");
+                    }
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return problems;
+    }
+
+    private static boolean isFormula(String text) {
+        return !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0;
+    }
+
+    /** What stands in a cell; an apostrophe only keeps a spreadsheet from taking it for a formula. */
+    private static String text(CSVRecord row, String column) {
+        var text = row.get(column);
+        return text.startsWith("'") && isFormula(text.substring(1)) ? text.substring(1) : text;
     }
 
     private static boolean complete(CSVParser rows, List<String> problems) {
@@ -90,15 +136,15 @@ final class CodeTableReader {
 
     private static Code code(CSVRecord row) {
         return new Code(
-                row.get("maker"),
-                row.get("kind"),
+                text(row, "maker"),
+                text(row, "kind"),
                 display(row.get("display")),
-                row.get("code"),
-                row.get("meaning"),
-                number(row.get("leak")),
+                text(row, "code"),
+                text(row, "meaning"),
+                Figures.read(row.get("leak")),
                 points(row, "fault:"),
                 points(row, "sign:"),
-                row.get("clear"));
+                text(row, "clear"));
     }
 
     private static Code.Display display(String text) {
@@ -117,17 +163,9 @@ final class CodeTableReader {
                         "“" + point + "” is not of the form fault:ID=STRENGTH or sign:ID=STRENGTH");
             }
             if (point.startsWith(prefix)) {
-                points.put(point.substring(prefix.length(), equals), number(point.substring(equals + 1)));
+                points.put(point.substring(prefix.length(), equals), Figures.read(point.substring(equals + 1)));
             }
         }
         return points;
-    }
-
-    private static double number(String text) {
-        try {
-            return Double.parseDouble(text);
-        } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("“" + text + "” is not a number; write it with a point, like 0.6");
-        }
     }
 }

@@ -30,11 +30,26 @@ public final class KnowhowReader {
         }
         var problems = new ArrayList<String>();
         var codes = CodeTableReader.read(texts.codes(), pack, problems);
-        if (!problems.isEmpty()) {
-            throw new PackException(
-                    problems.stream().map(problem -> "Code table, " + problem).toList());
-        }
+        refuse(problems);
         return new KindKnowhow(pack, codes, families(tree));
+    }
+
+    /**
+     * The same of know-how that comes in from elsewhere.
+     *
+     * @throws PackException with a sentence for each problem
+     */
+    public KindKnowhow readNew(String kind, KnowhowText texts) {
+        var read = read(kind, texts);
+        refuse(CodeTableReader.unfitCells(texts.codes()));
+        return read;
+    }
+
+    private static void refuse(List<String> ofCodes) {
+        if (!ofCodes.isEmpty()) {
+            throw new PackException(
+                    ofCodes.stream().map(problem -> "Code table, " + problem).toList());
+        }
     }
 
     /** The packs of the families: the kind's, with their changes made. */

@@ -96,13 +96,37 @@ public class ReadersTest {
                         + "Corvanne,tumble-dryer,CODE,d9,Heat,0.01,fault:foam=0.8,hold\n"
                         + "Corvanne,dishwasher,CODE,d10\n"),
                 List.of(
-                        "row 3: “much” is not a number; write it with a point, like 0.6",
+                        "row 3: “much” is not a number. Write digits alone, for example 3.5.",
                         "row 4: “BELL” is neither CODE nor LIGHTS",
                         "row 5: “pump” is not of the form fault:ID=STRENGTH or sign:ID=STRENGTH",
                         "row 6: code d8 of Corvanne points to the fault ghost, which pack dishwasher does not have",
                         "row 7: D4 of corvanne stands in row 2 already",
                         "row 8: it is about “tumble-dryer”, and this table about “dishwasher”",
                         "row 9: it has 4 columns instead of 8"));
+    }
+
+    @Test
+    public void whatASpreadsheetWouldTakeForAFormulaComesInWithAnApostropheAlone() {
+        var row = "Corvanne,dishwasher,CODE,%s,Draining,0.01,sign:standing-water=0.75,hold\n";
+        var live = new KnowhowText(shipped.pack(), HEADER + row.formatted("=1+1") + row.formatted("x".repeat(300)));
+        var problems = expectThrows(PackException.class, () -> Shipped.reader().readNew("dishwasher", live))
+                .problems();
+        assertEquals(
+                problems,
+                List.of(
+                        "Code table, row 2: code begins with “=”, which a spreadsheet takes for a formula: write an"
+                                + " apostrophe before it",
+                        "Code table, row 3: code is longer than 120 characters"));
+        var harmless = new KnowhowText(shipped.pack(), HEADER + row.formatted("'-E1"));
+        var codes = Shipped.reader().readNew("dishwasher", harmless).codes();
+        assertEquals(codes.get(0).code(), "-E1");
+        assertEquals(
+                codeProblems(HEADER.replace("leak", "code") + row.formatted("d4"))
+                        .size(),
+                1);
+        assertEquals(
+                codeProblems(HEADER + row.formatted("d4").replace("0.01", "0.1d")),
+                List.of("row 2: “0.1d” is not a number. Write digits alone, for example 3.5."));
     }
 
     @Test

@@ -64,7 +64,7 @@ public class Library {
      * @throws grimygasket.pack.PackException with a sentence for each problem
      */
     KindKnowhow read(String kind, KnowhowText texts) {
-        return reader.read(kind, texts);
+        return reader.readNew(kind, texts);
     }
 
     public Pack pack(String kind, int revision) {
@@ -95,7 +95,7 @@ public class Library {
     /** The number of the version with these texts; what is new here is added, and not put to use. */
     public int bringIn(String kind, KnowhowText texts) {
         return revisions.find(kind, texts).orElseGet(() -> {
-            reader.read(kind, texts);
+            reader.readNew(kind, texts);
             return revisions.add(kind, Source.IMPORTED, "Came with a call", texts);
         });
     }

@@ -3,6 +3,7 @@ package grimygasket.server.simulation;
 import grimygasket.server.simulation.SeriesController.Moment;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
 import grimygasket.units.UnitSystem;
@@ -68,9 +69,8 @@ final class SeriesFile {
         }
         var unit = unit(quantity, line.get("unit"), where);
         try {
-            return new Moment(
-                    Double.parseDouble(line.get("second")), unit.toBase(Double.parseDouble(line.get("value"))));
-        } catch (NumberFormatException e) {
+            return new Moment(Figures.read(line.get("second")), unit.toBase(Figures.read(line.get("value"))));
+        } catch (IllegalArgumentException e) {
             throw problem(where + "“" + line.get("second") + "” and “" + line.get("value")
                     + "” should be numbers, with a point.");
         }
