@@ -1,13 +1,11 @@
 <script setup lang="ts">
-import { useDraft } from '../ui/drafts'
+import { sendTyped, useDraft } from '../ui/drafts'
 import { useCallContext } from './context'
 
 const { call, actions } = useCallContext()
 const text = useDraft(`complaint:${call.value.head.id}`, '')
 
-async function add() {
-  if (text.value.trim() && (await actions.complain(text.value.trim()))) text.value = ''
-}
+const add = () => text.value.trim() && sendTyped(text, (typed) => actions.complain(typed.trim()))
 </script>
 
 <template>

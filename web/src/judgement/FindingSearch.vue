@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useFound, type Searched } from '../api/queries'
 import type { Code, Finding, Pack } from '../api/types'
-import { useDraft } from '../ui/drafts'
+import { sendTyped, useDraft } from '../ui/drafts'
 import { byId } from './byId'
 import { codeRead, signSettled, type SignAnswer } from './finding'
 import { lookUp, matching, meant, type Find } from './findings'
@@ -56,14 +56,11 @@ async function choose(find: Find | null) {
   if (!find) return
   if (find.kind === 'SIGN') asked.value = find.id
   else if (find.kind === 'FAULT') await router.push(`/know-how/${props.pack.id}/faults/${find.id}`)
-  else if (await props.enter(codeRead(find.id), find.maker)) text.value = ''
+  else await sendTyped(text, () => props.enter(codeRead(find.id), find.maker))
 }
 
 async function settle(id: string, answer: SignAnswer) {
-  if (await props.enter(signSettled(id, answer))) {
-    asked.value = undefined
-    text.value = ''
-  }
+  if (await sendTyped(text, () => props.enter(signSettled(id, answer)))) asked.value = undefined
 }
 </script>
 

@@ -1,5 +1,5 @@
 import { useStorage, type RemovableRef } from '@vueuse/core'
-import { watch } from 'vue'
+import { watch, type Ref } from 'vue'
 
 const PREFIX = 'grimy-gasket:draft:'
 
@@ -15,6 +15,14 @@ export function useDraft<T>(key: string, empty: T): RemovableRef<T> {
     flush: 'post',
   })
   return draft
+}
+
+/** Sends what stands in a field, and empties it once that went through; what was typed meanwhile stays. */
+export async function sendTyped(field: Ref<string>, send: (typed: string) => Promise<boolean>) {
+  const typed = field.value
+  const sent = await send(typed)
+  if (sent && field.value === typed) field.value = ''
+  return sent
 }
 
 const kept = () => Object.keys(localStorage).filter((key) => key.startsWith(PREFIX))

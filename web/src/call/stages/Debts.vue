@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import type { Debt } from '../../api/types'
 import Tick from '../../ui/Tick.vue'
-import { useDraft } from '../../ui/drafts'
+import { sendTyped, useDraft } from '../../ui/drafts'
 import { useCallContext } from '../context'
 import { DEBT } from '../job'
 
 const { call, actions } = useCallContext()
 const text = useDraft(`debt:${call.value.head.id}`, '')
 
-async function owe(what: Debt['what']) {
-  if (await actions.write({ kind: 'debt', what, text: text.value.trim(), settled: false })) text.value = ''
-}
+const owe = (what: Debt['what']) =>
+  sendTyped(text, (typed) => actions.write({ kind: 'debt', what, text: typed.trim(), settled: false }))
 </script>
 
 <template>

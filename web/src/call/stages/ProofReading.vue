@@ -4,7 +4,7 @@ import type { Proof } from '../../api/types'
 import MeterSheet from '../../readings/MeterSheet.vue'
 import { useUnits } from '../../readings/useUnits'
 import TextField from '../../ui/TextField.vue'
-import { useDraft } from '../../ui/drafts'
+import { sendTyped, useDraft } from '../../ui/drafts'
 import { readNumber } from '../../ui/figures'
 import { useCallContext } from '../context'
 import { useProofRun } from './useProofRun'
@@ -35,7 +35,7 @@ async function keep() {
   if ('error' in read) return
   const { quantity } = reading.value
   const base = quantity ? units.toBase(quantity, read.value) : read.value
-  if (await change({ [props.when]: base })) typed.value = ''
+  await sendTyped(typed, () => change({ [props.when]: base }))
 }
 </script>
 

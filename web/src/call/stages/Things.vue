@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { Found, Line } from '../../api/types'
 import Chips from '../../ui/Chips.vue'
 import Stepper from '../../ui/Stepper.vue'
-import { useDraft } from '../../ui/drafts'
+import { sendTyped, useDraft } from '../../ui/drafts'
 import { useCallContext } from '../context'
 import { FATE } from '../job'
 
@@ -15,10 +15,7 @@ const count = ref(1)
 
 async function add() {
   const thing: Found = { kind: 'found', what: text.value.trim(), count: count.value, fate: 'KEPT' }
-  if (thing.what && (await actions.write(thing))) {
-    text.value = ''
-    count.value = 1
-  }
+  if (thing.what && (await sendTyped(text, () => actions.write(thing)))) count.value = 1
 }
 const settle = (line: Line<Found>, fate?: Found['fate']) =>
   fate && actions.write({ ...line.what, fate }, line)
