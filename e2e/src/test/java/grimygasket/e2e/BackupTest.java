@@ -5,11 +5,8 @@ import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -34,17 +31,6 @@ public class BackupTest {
         Installation.delete(folder.toFile());
     }
 
-    private record Ran(int status, String said) {}
-
-    private static Ran run(String script, Object... arguments) throws IOException, InterruptedException {
-        var command = new ArrayList<String>();
-        command.add(Installation.ROOT.resolve("scripts/" + script).toString());
-        List.of(arguments).forEach(one -> command.add(one.toString()));
-        var process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        var said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        return new Ran(process.waitFor(), said);
-    }
-
     private Path backup() throws IOException {
         try (var files = Files.list(folder)) {
             return files.filter(file -> file.toString().endsWith(".enc"))
@@ -57,25 +43,26 @@ public class BackupTest {
     public void whatWasBackedUpIsThereAgainAndADamagedBackupChangesNothing() throws IOException, InterruptedException {
         var phone = new Phone(installation.address(), Installation.LOGIN);
         phone.enterCode(CALL, "E77");
-        var backedUp = run("backup", "--of", installation.folder(), "--to", folder, "--key", folder.resolve("key"));
-        assertEquals(backedUp.status, 0, backedUp.said);
+        var backedUp =
+                Script.run("backup", "--of", installation.folder(), "--to", folder, "--key", folder.resolve("key"));
+        assertEquals(backedUp.status(), 0, backedUp.said());
         phone.enterCode(CALL, "E78");
 
         var to = folder.resolve("restored/db");
-        var locked = run("restore", backup(), "--to", to);
-        assertNotEquals(locked.status, 0);
-        assertTrue(locked.said.contains("This backup is encrypted"), locked.said);
-        var restored = run("restore", backup(), "--key", folder.resolve("key"), "--to", to);
-        assertEquals(restored.status, 0, restored.said);
+        var locked = Script.run("restore", backup(), "--to", to);
+        assertNotEquals(locked.status(), 0);
+        assertTrue(locked.said().contains("This backup is encrypted"), locked.said());
+        var restored = Script.run("restore", backup(), "--key", folder.resolve("key"), "--to", to);
+        assertEquals(restored.status(), 0, restored.said());
         int calls = Integer.parseInt(
                 installation.rows("select count(*) from service_call").get(0).get(0));
-        assertTrue(restored.said.contains("Restored: " + calls + " calls"), restored.said);
+        assertTrue(restored.said().contains("Restored: " + calls + " calls"), restored.said());
         var bytes = Files.readAllBytes(backup());
         bytes[bytes.length / 2] ^= 1;
         Files.write(backup(), bytes);
-        var damaged = run("restore", backup(), "--key", folder.resolve("key"), "--to", to);
-        assertNotEquals(damaged.status, 0);
-        assertTrue(damaged.said.contains("The backup is damaged"), damaged.said);
+        var damaged = Script.run("restore", backup(), "--key", folder.resolve("key"), "--to", to);
+        assertNotEquals(damaged.status(), 0);
+        assertTrue(damaged.said().contains("The backup is damaged"), damaged.said());
 
         try (var again = new Installation(true, to)) {
             var record = again.rows("select record from service_call where id = '" + CALL + "'")
