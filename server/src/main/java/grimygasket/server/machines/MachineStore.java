@@ -4,6 +4,7 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.Customer;
 import grimygasket.pack.Rating;
 import grimygasket.server.web.ByOwner;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -23,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 public class MachineStore {
     private static final int MOST_FOUND = 12;
-    /** Of what begins with a short word, so many are looked at. */
+    /** Of all who have what was typed, so many are put in order. */
     private static final int MOST_LOOKED_AT = 300;
 
     private final JdbcClient jdbc;
@@ -104,28 +105,39 @@ public class MachineStore {
      * serial number.
      */
     public List<Customer> search(String text) {
-        var words = SearchParts.words(text);
+        var words = new ArrayList<>(SearchParts.words(text));
         if (words.isEmpty()) {
             return List.of();
         }
-        var longest =
-                words.stream().max(Comparator.comparingInt(String::length)).orElseThrow();
-        var sql = new StringBuilder("""
-                select c.id, c.name, c.street, c.phone
-                from (select distinct customer_id from search_part where part like :longest limit :most) found
-                join customer c on c.id = found.customer_id
-                where 1 = 1
-                """);
-        var params = new HashMap<String, Object>(Map.of("longest", beginning(longest), "most", MOST_LOOKED_AT));
+        // By the longest first, as the fewest begin with it; the others are asked of those alone.
+        words.sort(Comparator.comparingInt(String::length).reversed());
+        var found = new StringBuilder("select distinct customer_id from search_part f where part like :part0");
+        var whole = new StringBuilder();
+        var params = new HashMap<String, Object>(Map.of("most", MOST_LOOKED_AT));
         for (int i = 0; i < words.size(); i++) {
-            sql.append("""
-                     and (concat_ws(' ', c.name, c.street, c.phone) like :word%1$d
-                          or exists (select 1 from machine m where m.customer_id = c.id
-                                     and concat_ws(' ', m.maker, m.model, m.serial) like :word%1$d))
-                    """.formatted(i));
-            params.put("word" + i, "%" + words.get(i) + "%");
+            var word = words.get(i);
+            params.put("part" + i, beginning(word));
+            if (i > 0) {
+                found.append("""
+                         and exists (select 1 from search_part p where p.customer_id = f.customer_id and p.part like :part%d)
+                        """.formatted(i));
+            }
+            if (word.length() > SearchParts.LONGEST) {
+                whole.append("""
+                         and (concat_ws(' ', c.name, c.street, c.phone) like :word%1$d
+                              or exists (select 1 from machine m where m.customer_id = c.id
+                                         and concat_ws(' ', m.maker, m.model, m.serial) like :word%1$d))
+                        """.formatted(i));
+                params.put("word" + i, "%" + word + "%");
+            }
         }
-        return jdbc.sql(sql.append(" order by c.name limit ").append(MOST_FOUND).toString())
+        return jdbc.sql("""
+                        select c.id, c.name, c.street, c.phone
+                        from (%s limit :most) found
+                        join customer c on c.id = found.customer_id
+                        where 1 = 1 %s
+                        order by c.name limit %d
+                        """.formatted(found, whole, MOST_FOUND))
                 .params(params)
                 .query(Customer.class)
                 .list();

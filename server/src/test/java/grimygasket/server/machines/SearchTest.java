@@ -42,5 +42,15 @@ public class SearchTest extends ServerTest {
         assertEquals(found("lfeather"), List.of("Quillfeather Oddwin"));
         assertEquals(found("anderwer"), List.of("Quillfeather Oddwin"));
         assertEquals(found("zander+quill"), List.of("Quillfeather Oddwin"));
+        assertEquals(found("zander+plover"), List.of(), "every word is of the same customer");
+    }
+
+    @Test
+    public void aLongWordIsFoundByAllOfIt() {
+        var call = Calls.on(signedIn(), java.util.UUID.randomUUID());
+        call.send(Calls.begin("Leaks", "Ottilie Underthewillowbridge", "Corvanne"));
+        assertEquals(found("underthewillowbridge"), List.of("Ottilie Underthewillowbridge"));
+        assertEquals(found("underthewillowbr"), List.of("Ottilie Underthewillowbridge"));
+        assertEquals(found("underthewillowbrook"), List.of());
     }
 }
