@@ -31,8 +31,8 @@ public record Begin(
 
     /** A call that is on file has begun. */
     @Override
-    public Outcome on(Call call, Moment moment) {
-        return new Outcome.Same();
+    public CommandResult on(Call call, Moment moment) {
+        return new CommandResult.Same();
     }
 
     @Override
@@ -47,19 +47,19 @@ public record Begin(
      * @param pack of the machine's kind
      * @param kept revision of that pack
      */
-    public Outcome begun(Command command, Person by, Pack pack, int kept) {
+    public CommandResult begun(Command command, Person by, Pack pack, int kept) {
         var fields = unfit(command.at());
         if (!fields.isEmpty()) {
-            return Outcome.refused(Reason.of(Reason.Kind.INCOMPLETE), fields);
+            return CommandResult.refused(Reason.of(Reason.Kind.INCOMPLETE), fields);
         }
         var problems = pack.problemsOf(machine.features());
         if (!problems.isEmpty()) {
-            return Outcome.refused(Reason.Kind.FEATURES, problems.toArray(String[]::new));
+            return CommandResult.refused(Reason.Kind.FEATURES, problems.toArray(String[]::new));
         }
         try {
-            return new Outcome.Applied(call(command, by, kept));
+            return new CommandResult.Applied(call(command, by, kept));
         } catch (IllegalArgumentException e) {
-            return Outcome.refused(Reason.Kind.UNFIT, e.getMessage());
+            return CommandResult.refused(Reason.Kind.UNFIT, e.getMessage());
         }
     }
 

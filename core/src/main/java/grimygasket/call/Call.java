@@ -63,16 +63,16 @@ public record Call(
     }
 
     /** What a command makes of this call. */
-    public Outcome apply(Command command, Person by, Knowhow knowhow) {
+    public CommandResult apply(Command command, Person by, Knowhow knowhow) {
         if (head.closing() != null && !command.change().concernsClosed()) {
-            return Outcome.refused(Reason.Kind.CLOSED);
+            return CommandResult.refused(Reason.Kind.CLOSED);
         }
         try {
             return command.change()
                     .on(this, new Moment(command.id(), command.at(), by, knowhow))
                     .counted(by);
         } catch (IllegalArgumentException e) {
-            return Outcome.refused(Reason.Kind.UNFIT, e.getMessage());
+            return CommandResult.refused(Reason.Kind.UNFIT, e.getMessage());
         }
     }
 

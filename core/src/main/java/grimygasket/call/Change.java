@@ -12,7 +12,7 @@ public sealed interface Change
                 VisitChange {
 
     /** What it makes of a call that is open, or of any call if it concerns closed ones. */
-    Outcome on(Call call, Moment moment);
+    CommandResult on(Call call, Moment moment);
 
     /** Whether it can be done to a call that is closed. */
     default boolean concernsClosed() {

@@ -6,17 +6,17 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What became of a command. */
-public sealed interface Outcome {
+public sealed interface CommandResult {
     /** The call is another now. */
-    record Applied(Call call) implements Outcome {
+    record Applied(Call call) implements CommandResult {
         @Override
-        public Outcome counted(Person by) {
+        public CommandResult counted(Person by) {
             return new Applied(call.changedBy(by));
         }
     }
 
     /** It was so already. */
-    record Same() implements Outcome {}
+    record Same() implements CommandResult {}
 
     /**
      * It cannot be.
@@ -24,39 +24,39 @@ public sealed interface Outcome {
      * @param fields what is wrong, by the name of the field at fault; empty where no field is
      * @param gaps that stand in the way; empty where none does
      */
-    record Refused(Reason reason, Map<String, Reason> fields, List<Gap> gaps) implements Outcome {}
+    record Refused(Reason reason, Map<String, Reason> fields, List<Gap> gaps) implements CommandResult {}
 
     /**
      * Somebody has said otherwise meanwhile, and what they said stands until a person has chosen.
      *
      * @param theirs the entry that stands; null where it is not about an entry
      */
-    record Conflict(Reason reason, @Nullable Entry theirs) implements Outcome {}
+    record Conflict(Reason reason, @Nullable Entry theirs) implements CommandResult {}
 
     /** The same, with a change counted. */
-    default Outcome counted(Person by) {
+    default CommandResult counted(Person by) {
         return this;
     }
 
-    static Outcome refused(Reason.Kind kind, String... about) {
+    static CommandResult refused(Reason.Kind kind, String... about) {
         return refused(Reason.of(kind, about));
     }
 
-    static Outcome refused(Reason reason) {
+    static CommandResult refused(Reason reason) {
         return refused(reason, Map.of());
     }
 
     /** Refused for what stands in fields. */
-    static Outcome refused(Reason reason, Map<String, Reason> fields) {
+    static CommandResult refused(Reason reason, Map<String, Reason> fields) {
         return new Refused(reason, fields, List.of());
     }
 
     /** Refused for gaps. */
-    static Outcome refused(Reason.Kind kind, List<Gap> gaps) {
+    static CommandResult refused(Reason.Kind kind, List<Gap> gaps) {
         return new Refused(Reason.of(kind), Map.of(), gaps);
     }
 
-    static Outcome conflict(Reason.Kind kind) {
+    static CommandResult conflict(Reason.Kind kind) {
         return new Conflict(Reason.of(kind), null);
     }
 }

@@ -8,17 +8,17 @@ public sealed interface ComplaintChange extends Change {
     /** Writes a complaint down. */
     record Complain(String text) implements ComplaintChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             if (text.isBlank()) {
-                return Outcome.refused(Reason.Kind.NO_COMPLAINT);
+                return CommandResult.refused(Reason.Kind.NO_COMPLAINT);
             }
             if (text.length() > Lengths.MOST_OF_A_COMPLAINT) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_COMPLAINT);
+                return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_COMPLAINT);
             }
             if (call.complaints().stream().anyMatch(one -> one.id().equals(moment.id()))) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
-            return new Outcome.Applied(call.withComplaints(
+            return new CommandResult.Applied(call.withComplaints(
                     complaints -> complaints.add(new Complaint(moment.id(), moment.at(), text.strip()))));
         }
     }
@@ -26,14 +26,14 @@ public sealed interface ComplaintChange extends Change {
     /** Takes a complaint back. */
     record Withdraw(UUID complaint) implements ComplaintChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             if (call.complaints().stream().noneMatch(one -> one.id().equals(complaint))) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             if (call.complaints().size() == 1) {
-                return Outcome.refused(Reason.Kind.LAST_COMPLAINT);
+                return CommandResult.refused(Reason.Kind.LAST_COMPLAINT);
             }
-            return new Outcome.Applied(call.withComplaints(
+            return new CommandResult.Applied(call.withComplaints(
                     complaints -> complaints.removeIf(one -> one.id().equals(complaint))));
         }
     }

@@ -19,18 +19,18 @@ public sealed interface MachineChange extends Change {
      */
     record Fit(int base, List<String> features) implements MachineChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var problems = moment.knowhow().pack().problemsOf(features);
             if (!problems.isEmpty()) {
-                return Outcome.refused(Reason.Kind.FEATURES, problems.toArray(String[]::new));
+                return CommandResult.refused(Reason.Kind.FEATURES, problems.toArray(String[]::new));
             }
             var fitted = features.stream().sorted().toList();
             if (fitted.equals(call.machine().features())) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             return call.machine().version() == base
-                    ? new Outcome.Applied(call.with(call.machine().with(fitted)))
-                    : Outcome.conflict(Reason.Kind.FEATURES_CHANGED);
+                    ? new CommandResult.Applied(call.with(call.machine().with(fitted)))
+                    : CommandResult.conflict(Reason.Kind.FEATURES_CHANGED);
         }
     }
 
@@ -43,7 +43,7 @@ public sealed interface MachineChange extends Change {
      */
     record Rate(Map<Rating, String> typed, UnitSystem units, Map<Rating, Double> was) implements MachineChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var ratings = new EnumMap<Rating, Double>(Rating.class);
             ratings.putAll(call.machine().ratings());
             var problems = new LinkedHashMap<String, Reason>();
@@ -59,18 +59,18 @@ public sealed interface MachineChange extends Change {
                 }
             });
             if (!problems.isEmpty()) {
-                return Outcome.refused(Reason.of(Reason.Kind.RATINGS), problems);
+                return CommandResult.refused(Reason.of(Reason.Kind.RATINGS), problems);
             }
             var stands = call.machine().ratings();
             if (ratings.equals(stands)) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             boolean clash = typed.keySet().stream()
                     .anyMatch(rating -> !Objects.equals(stands.get(rating), was.get(rating))
                             && !Objects.equals(stands.get(rating), ratings.get(rating)));
             return clash
-                    ? Outcome.conflict(Reason.Kind.CHANGED)
-                    : new Outcome.Applied(call.with(call.machine().rated(ratings)));
+                    ? CommandResult.conflict(Reason.Kind.CHANGED)
+                    : new CommandResult.Applied(call.with(call.machine().rated(ratings)));
         }
 
         private double value(Rating rating, String text) {

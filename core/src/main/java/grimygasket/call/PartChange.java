@@ -12,22 +12,22 @@ public sealed interface PartChange extends Change {
         private static final int MOST = 99;
 
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             if (used < 1 || used > MOST) {
                 throw new IllegalArgumentException("count 1 to " + MOST + " parts, not " + used);
             }
             if (call.parts().stream().anyMatch(one -> one.id().equals(moment.id()))) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             moment.knowhow().pack().remedy(remedy);
             var article = moment.knowhow().shelf().stream()
                     .filter(one -> one.id().equals(part))
                     .findFirst();
             if (article.isEmpty()) {
-                return Outcome.refused(Reason.Kind.NOT_KNOWN, part.toString());
+                return CommandResult.refused(Reason.Kind.NOT_KNOWN, part.toString());
             }
             var it = article.get();
-            return new Outcome.Applied(call.withParts(parts -> parts.add(new PartUse(
+            return new CommandResult.Applied(call.withParts(parts -> parts.add(new PartUse(
                     moment.id(),
                     moment.at(),
                     moment.by().account(),
@@ -53,28 +53,28 @@ public sealed interface PartChange extends Change {
     record DescribePart(UUID use, String wasSerial, OldPart wasOldPart, String serial, OldPart oldPart)
             implements PartChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             if (serial.length() > Lengths.MOST_OF_A_SERIAL) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_SERIAL);
+                return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_SERIAL);
             }
             var found =
                     call.parts().stream().filter(one -> one.id().equals(use)).findFirst();
             if (found.isEmpty()) {
-                return Outcome.refused(Reason.Kind.TAKEN_BACK);
+                return CommandResult.refused(Reason.Kind.TAKEN_BACK);
             }
             var stands = found.get();
             var newSerial = serial.equals(wasSerial) ? stands.serial() : serial.strip();
             var newOldPart = oldPart == wasOldPart ? stands.oldPart() : oldPart;
             if (newSerial.equals(stands.serial()) && newOldPart == stands.oldPart()) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             boolean clash =
                     !newSerial.equals(stands.serial()) && !stands.serial().equals(wasSerial)
                             || newOldPart != stands.oldPart() && stands.oldPart() != wasOldPart;
             if (clash) {
-                return Outcome.conflict(Reason.Kind.CHANGED);
+                return CommandResult.conflict(Reason.Kind.CHANGED);
             }
-            return new Outcome.Applied(call.withParts(
+            return new CommandResult.Applied(call.withParts(
                     parts -> parts.replaceAll(one -> one == stands ? one.described(newSerial, newOldPart) : one)));
         }
     }
@@ -82,10 +82,10 @@ public sealed interface PartChange extends Change {
     /** Puts parts back where they came from. */
     record PutBack(UUID use) implements PartChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             return call.parts().stream().noneMatch(one -> one.id().equals(use))
-                    ? new Outcome.Same()
-                    : new Outcome.Applied(call.withParts(
+                    ? new CommandResult.Same()
+                    : new CommandResult.Applied(call.withParts(
                             parts -> parts.removeIf(one -> one.id().equals(use))));
         }
     }

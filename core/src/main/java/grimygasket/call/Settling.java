@@ -35,20 +35,22 @@ final class Settling {
      * which of them a later remedy makes a finding of its own may not be known yet. A remedy that waits for its proof is done
      * once, by whoever did it first.
      */
-    static Outcome settle(Call call, Moment moment, Finding said) {
+    static CommandResult settle(Call call, Moment moment, Finding said) {
         var known = call.entry(moment.id());
         if (known.isPresent()) {
-            return known.get().finding().equals(said) ? new Outcome.Same() : Outcome.refused(Reason.Kind.BORROWED_ID);
+            return known.get().finding().equals(said)
+                    ? new CommandResult.Same()
+                    : CommandResult.refused(Reason.Kind.BORROWED_ID);
         }
         var mine = new Entry(moment.id(), moment.at(), moment.by().name(), 1, said);
         var stands = call.stretch(moment.at(), moment.id()).stream()
                 .filter(entry -> entry.finding().subject().equals(said.subject()))
                 .findFirst();
         if (stands.isPresent() && !isSame(stands.get().finding(), said)) {
-            return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), stands.get());
+            return new CommandResult.Conflict(Reason.of(Reason.Kind.ANSWERED), stands.get());
         }
         if (stands.isPresent() && said instanceof RemedyTried) {
-            return new Outcome.Applied(call.withStory(story -> {
+            return new CommandResult.Applied(call.withStory(story -> {
                 story.remove(stands.get());
                 story.add(
                         isEarlier(mine, stands.get())
@@ -56,7 +58,7 @@ final class Settling {
                                 : stands.get().corrected(said));
             }));
         }
-        return new Outcome.Applied(withFaultSeen(call, said).withStory(story -> story.add(mine)));
+        return new CommandResult.Applied(withFaultSeen(call, said).withStory(story -> story.add(mine)));
     }
 
     private static boolean isEarlier(Entry mine, Entry stands) {

@@ -22,10 +22,10 @@ public sealed interface SheetChange extends Change {
      */
     record Write(UUID line, @Nullable JobLine<?> was, JobLine<?> what) implements SheetChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             // The words of all its members together: a line is a line.
             if (what.toString().length() > Lengths.MOST_OF_A_LINE) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_LINE);
+                return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_LINE);
             }
             what.requireKnown(moment.knowhow().pack());
             return SheetChange.written(call, moment, line, was, what);
@@ -39,15 +39,15 @@ public sealed interface SheetChange extends Change {
      */
     record Strike(UUID line, int base) implements SheetChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var stands = call.line(line);
             if (stands.isEmpty()) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             if (stands.get().version() != base) {
-                return Outcome.conflict(Reason.Kind.CHANGED);
+                return CommandResult.conflict(Reason.Kind.CHANGED);
             }
-            return new Outcome.Applied(call.withLines(lines -> lines.remove(stands.get()))
+            return new CommandResult.Applied(call.withLines(lines -> lines.remove(stands.get()))
                     .withPhotos(
                             photos -> photos.removeIf(photo -> photo.lineId().equals(line))));
         }
@@ -60,7 +60,7 @@ public sealed interface SheetChange extends Change {
      */
     record LayDown(Map<String, UUID> lines) implements SheetChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var knowhow = moment.knowhow();
             var laid = new ArrayList<>(JobSheet.said(call.job().pieces()));
             var added = new ArrayList<Line<?>>();
@@ -82,47 +82,50 @@ public sealed interface SheetChange extends Change {
                     }
                 }
             }
-            return added.isEmpty() ? new Outcome.Same() : new Outcome.Applied(call.withLines(all -> all.addAll(added)));
+            return added.isEmpty()
+                    ? new CommandResult.Same()
+                    : new CommandResult.Applied(call.withLines(all -> all.addAll(added)));
         }
     }
 
     /** Notes that a photo of a line was taken; its picture is kept elsewhere. */
     record AddPhoto(UUID photo, UUID line) implements SheetChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             if (call.photos().stream().anyMatch(one -> one.id().equals(photo))) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             if (call.line(line).isEmpty()) {
-                return Outcome.refused(Reason.Kind.TAKEN_BACK);
+                return CommandResult.refused(Reason.Kind.TAKEN_BACK);
             }
-            return new Outcome.Applied(call.withPhotos(photos -> photos.add(new Photo(photo, line, moment.at()))));
+            return new CommandResult.Applied(
+                    call.withPhotos(photos -> photos.add(new Photo(photo, line, moment.at()))));
         }
     }
 
     /** Throws a photo away. */
     record RemovePhoto(UUID photo) implements SheetChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             return call.photos().stream().noneMatch(one -> one.id().equals(photo))
-                    ? new Outcome.Same()
-                    : new Outcome.Applied(call.withPhotos(
+                    ? new CommandResult.Same()
+                    : new CommandResult.Applied(call.withPhotos(
                             photos -> photos.removeIf(one -> one.id().equals(photo))));
         }
     }
 
-    private static Outcome written(Call call, Moment moment, UUID id, JobLine<?> was, JobLine<?> what) {
+    private static CommandResult written(Call call, Moment moment, UUID id, JobLine<?> was, JobLine<?> what) {
         var stands = call.line(id).or(() -> call.lineLike(what));
         if (stands.isEmpty()) {
             return was == null
-                    ? new Outcome.Applied(added(call, moment, id, what))
-                    : Outcome.refused(Reason.Kind.TAKEN_BACK);
+                    ? new CommandResult.Applied(added(call, moment, id, what))
+                    : CommandResult.refused(Reason.Kind.TAKEN_BACK);
         }
         var theirs = stands.get();
         if (!theirs.what().getClass().equals(what.getClass())
                 || !theirs.what().onlyAbout().equals(what.onlyAbout())
                 || was != null && !was.getClass().equals(what.getClass())) {
-            return Outcome.refused(Reason.Kind.ABOUT_ELSE);
+            return CommandResult.refused(Reason.Kind.ABOUT_ELSE);
         }
         if (was == null && !theirs.id().equals(id)) {
             return enteredTwice(call, theirs, line(id, moment, what));
@@ -131,11 +134,11 @@ public sealed interface SheetChange extends Change {
     }
 
     /** Two people entered the only line about something: alike, it is that of whoever did it first. */
-    private static Outcome enteredTwice(Call call, Line<?> theirs, Line<?> mine) {
+    private static CommandResult enteredTwice(Call call, Line<?> theirs, Line<?> mine) {
         return theirs.what().equals(mine.what())
-                ? new Outcome.Applied(
+                ? new CommandResult.Applied(
                         call.withLines(lines -> lines.replaceAll(line -> line == theirs ? theirs.earlier(mine) : line)))
-                : Outcome.conflict(Reason.Kind.CHANGED);
+                : CommandResult.conflict(Reason.Kind.CHANGED);
     }
 
     private static Call added(Call call, Moment moment, UUID id, JobLine<?> what) {
@@ -149,22 +152,23 @@ public sealed interface SheetChange extends Change {
     }
 
     @SuppressWarnings("unchecked") // All three were seen to be of one kind.
-    private static <T extends JobLine<T>> Outcome merged(Call call, Line<?> stands, JobLine<?> was, JobLine<?> what) {
+    private static <T extends JobLine<T>> CommandResult merged(
+            Call call, Line<?> stands, JobLine<?> was, JobLine<?> what) {
         var theirs = (Line<T>) stands;
         // Two who each saw it work once saw it work twice, so that what is counted is never the same already.
         if (was == null && theirs.what().equals(what)) {
-            return new Outcome.Same();
+            return new CommandResult.Same();
         }
         Optional<T> merged = ((T) what).merged((T) was, theirs.what());
         if (merged.isEmpty()) {
-            return Outcome.conflict(Reason.Kind.CHANGED);
+            return CommandResult.conflict(Reason.Kind.CHANGED);
         }
         if (merged.get().equals(theirs.what())) {
-            return new Outcome.Same();
+            return new CommandResult.Same();
         }
         var changed =
                 call.withLines(lines -> lines.replaceAll(line -> line == stands ? theirs.saying(merged.get()) : line));
-        return new Outcome.Applied(withJointsOpened(changed, merged.get()));
+        return new CommandResult.Applied(withJointsOpened(changed, merged.get()));
     }
 
     /** A joint that is open again is to be watched again. */

@@ -20,10 +20,10 @@ public sealed interface StoryChange extends Change {
     /** Settles what was found. */
     record Settle(Finding finding) implements StoryChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var said = Settling.asRead(finding, moment.knowhow());
             var refused = said.to(new Settling.Refusals(call, moment));
-            return refused.map(Outcome::refused).orElseGet(() -> Settling.settle(call, moment, said));
+            return refused.map(CommandResult::refused).orElseGet(() -> Settling.settle(call, moment, said));
         }
     }
 
@@ -35,7 +35,7 @@ public sealed interface StoryChange extends Change {
      */
     record TakeReading(String check, Typed typed, UnitSystem units) implements StoryChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             return StoryChange.read(check, typed, units, moment, reading -> new Settle(reading).on(call, moment));
         }
     }
@@ -47,30 +47,30 @@ public sealed interface StoryChange extends Change {
      */
     record Correct(UUID entry, int base, Finding finding) implements StoryChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var found = call.entry(entry);
             if (found.isEmpty()) {
-                return Outcome.refused(Reason.Kind.TAKEN_BACK);
+                return CommandResult.refused(Reason.Kind.TAKEN_BACK);
             }
             var stands = found.get();
             var said = Settling.asRead(finding, moment.knowhow());
             if (!said.subject().equals(stands.finding().subject())) {
-                return Outcome.refused(Reason.Kind.BORROWED_ID);
+                return CommandResult.refused(Reason.Kind.BORROWED_ID);
             }
             if (said.equals(stands.finding())) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             var refused =
                     said.to(new Settling.Refusals(call, new Moment(entry, stands.at(), moment.by(), moment.knowhow())));
             if (refused.isPresent()) {
-                return Outcome.refused(refused.get());
+                return CommandResult.refused(refused.get());
             }
             if (stands.version() != base) {
-                return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), stands);
+                return new CommandResult.Conflict(Reason.of(Reason.Kind.ANSWERED), stands);
             }
             var corrected = call.withStory(
                     story -> story.replaceAll(one -> one.id().equals(entry) ? one.corrected(said) : one));
-            return new Outcome.Applied(begunAnew(corrected, said, moment.knowhow()));
+            return new CommandResult.Applied(begunAnew(corrected, said, moment.knowhow()));
         }
 
         /** A proof that failed begins anew. */
@@ -87,10 +87,10 @@ public sealed interface StoryChange extends Change {
     /** Reads a check again, see {@link TakeReading}, in the place of what was answered. */
     record RetakeReading(UUID entry, int base, Typed typed, UnitSystem units) implements StoryChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var found = call.entry(entry).map(Entry::finding);
             if (found.isEmpty() || !(found.get() instanceof Finding.Checked checked)) {
-                return Outcome.refused(Reason.Kind.TAKEN_BACK);
+                return CommandResult.refused(Reason.Kind.TAKEN_BACK);
             }
             return StoryChange.read(
                     checked.check(),
@@ -104,39 +104,39 @@ public sealed interface StoryChange extends Change {
     /** Takes an entry back; one that is already gone is gone. */
     record TakeBack(UUID entry, int base) implements StoryChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var found = call.entry(entry);
             if (found.isEmpty()) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             if (found.get().version() != base) {
-                return new Outcome.Conflict(Reason.of(Reason.Kind.ANSWERED), found.get());
+                return new CommandResult.Conflict(Reason.of(Reason.Kind.ANSWERED), found.get());
             }
-            return new Outcome.Applied(
+            return new CommandResult.Applied(
                     call.withStory(story -> story.removeIf(one -> one.id().equals(entry))));
         }
     }
 
     /** What to do with a reading, once it can be read. */
     interface Read {
-        Outcome on(ReadingTaken reading);
+        CommandResult on(ReadingTaken reading);
     }
 
-    private static Outcome read(String check, Typed typed, UnitSystem units, Moment moment, Read then) {
+    private static CommandResult read(String check, Typed typed, UnitSystem units, Moment moment, Read then) {
         var measure = Optional.ofNullable(Settling.check(moment.knowhow().pack(), check))
                 .map(Check::measure);
         if (measure.isEmpty()) {
-            return Outcome.refused(Reason.Kind.NOT_KNOWN, check);
+            return CommandResult.refused(Reason.Kind.NOT_KNOWN, check);
         }
         if (typed == null) {
-            return Outcome.refused(Reason.Kind.READING);
+            return CommandResult.refused(Reason.Kind.READING);
         }
         try {
             return then.on(new ReadingTaken(check, Plausible.read(measure.get(), typed, units)));
         } catch (UnfitReadings e) {
             var fields = new LinkedHashMap<String, Reason>();
             e.problems().forEach((field, said) -> fields.put(field, Reason.of(Reason.Kind.MISREAD, said)));
-            return Outcome.refused(Reason.of(Reason.Kind.READING), fields);
+            return CommandResult.refused(Reason.of(Reason.Kind.READING), fields);
         }
     }
 }

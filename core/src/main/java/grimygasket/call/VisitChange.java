@@ -13,27 +13,27 @@ public sealed interface VisitChange extends Change {
      */
     record Move(long fromDay, int fromMinute, long day, int plannedAt) implements VisitChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             if (!Days.isNear(day, moment.at())) {
-                return Outcome.refused(Reason.Kind.FAR_DAY);
+                return CommandResult.refused(Reason.Kind.FAR_DAY);
             }
             var planned = call.head().planned(day, plannedAt);
             if (planned.equals(call.head())) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             return call.head().planned(fromDay, fromMinute).equals(call.head())
-                    ? new Outcome.Applied(call.with(planned))
-                    : Outcome.conflict(Reason.Kind.CHANGED);
+                    ? new CommandResult.Applied(call.with(planned))
+                    : CommandResult.conflict(Reason.Kind.CHANGED);
         }
     }
 
     /** A fault was seen on a visit for upkeep: it goes on as any other call, with all that was done. */
     record SeeFault() implements VisitChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             return call.head().upkeep()
-                    ? new Outcome.Applied(call.with(call.head().withFaultSeen()))
-                    : new Outcome.Same();
+                    ? new CommandResult.Applied(call.with(call.head().withFaultSeen()))
+                    : new CommandResult.Same();
         }
     }
 
@@ -46,28 +46,28 @@ public sealed interface VisitChange extends Change {
      */
     record Close(int base, String signOff, String advice) implements VisitChange {
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             if (signOff.length() > Lengths.MOST_OF_A_REASON) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_REASON);
+                return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_REASON);
             }
             if (advice.length() > Lengths.MOST_OF_AN_ADVICE) {
-                return Outcome.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_AN_ADVICE);
+                return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_AN_ADVICE);
             }
             var ring = Progress.of(call, moment.knowhow(), moment.at()).ring();
             var beyond = ring.beyond(moment.by().rank());
             if (!beyond.isEmpty()) {
-                return Outcome.refused(Reason.Kind.BEYOND, beyond);
+                return CommandResult.refused(Reason.Kind.BEYOND, beyond);
             }
             var gaps = ring.gapsBeforeClosing();
             if (!gaps.isEmpty() && signOff.isBlank()) {
-                return Outcome.refused(Reason.Kind.GAPS, gaps);
+                return CommandResult.refused(Reason.Kind.GAPS, gaps);
             }
             if (call.changes().entrySet().stream()
                     .anyMatch(last -> !last.getKey().equals(moment.by().account()) && last.getValue() > base)) {
-                return Outcome.conflict(Reason.Kind.MOVED_ON);
+                return CommandResult.conflict(Reason.Kind.MOVED_ON);
             }
             var how = new Head.Closed(moment.at(), moment.by().name(), gaps.isEmpty() ? null : signOff.strip());
-            return new Outcome.Applied(call.with(call.head().closed(how, advice)));
+            return new CommandResult.Applied(call.with(call.head().closed(how, advice)));
         }
     }
 
@@ -79,16 +79,16 @@ public sealed interface VisitChange extends Change {
         }
 
         @Override
-        public Outcome on(Call call, Moment moment) {
+        public CommandResult on(Call call, Moment moment) {
             var closing = call.head().closing();
             if (closing == null) {
-                return new Outcome.Same();
+                return new CommandResult.Same();
             }
             var ring = Progress.of(call, moment.knowhow(), closing.at()).ring();
             return ring.beyond(moment.by().rank()).isEmpty()
-                    ? new Outcome.Applied(
+                    ? new CommandResult.Applied(
                             call.with(call.head().closed(null, call.head().advice())))
-                    : Outcome.refused(Reason.Kind.SIGNED_OFF);
+                    : CommandResult.refused(Reason.Kind.SIGNED_OFF);
         }
     }
 }

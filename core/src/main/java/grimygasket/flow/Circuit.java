@@ -8,7 +8,7 @@ package grimygasket.flow;
  * @param lift what has to be overcome before anything flows, 0 or more, and in the head's unit
  * @param loss of the clean line for each square of the flow, over 0
  */
-public record Circuit(Source source, double lift, double loss) {
+public record Circuit(PressureSource source, double lift, double loss) {
     public Circuit {
         if (!(lift >= 0)) {
             throw new IllegalArgumentException("lift must be 0 or more, but is " + lift);
@@ -23,7 +23,7 @@ public record Circuit(Source source, double lift, double loss) {
      *
      * @throws IllegalArgumentException if the source could not bring that flow to that lift
      */
-    public static Circuit ofNormal(Source source, double lift, double flow) {
+    public static Circuit ofNormal(PressureSource source, double lift, double flow) {
         double left = source.headAt(flow) - lift;
         if (!(left > 0)) {
             throw new IllegalArgumentException("no source with head " + source.head() + " and free flow "

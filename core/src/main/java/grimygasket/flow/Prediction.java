@@ -40,13 +40,13 @@ public final class Prediction {
     /** A machine's drain pump against its hose. */
     public static Circuit drain(Ratings ratings) {
         return new Circuit(
-                new Source(ratings.require(Rating.DRAIN_HEAD), ratings.require(Rating.DRAIN_FREE_FLOW)),
+                new PressureSource(ratings.require(Rating.DRAIN_HEAD), ratings.require(Rating.DRAIN_FREE_FLOW)),
                 ratings.require(Rating.DRAIN_LIFT),
                 Hose.loss(ratings.require(Rating.HOSE_LENGTH), ratings.require(Rating.HOSE_BORE)));
     }
 
     private static double air(Ratings ratings, double resistance) {
-        var fan = new Source(ratings.require(Rating.FAN_PRESSURE), ratings.require(Rating.FAN_FREE_FLOW));
+        var fan = new PressureSource(ratings.require(Rating.FAN_PRESSURE), ratings.require(Rating.FAN_FREE_FLOW));
         return Circuit.ofNormal(fan, 0, ratings.require(Rating.AIR_FLOW)).flow(resistance);
     }
 

@@ -9,8 +9,8 @@ package grimygasket.flow;
  * @param head at no flow, over 0
  * @param free flow against nothing, over 0; infinite for a pressure that does not give way
  */
-public record Source(double head, double free) {
-    public Source {
+public record PressureSource(double head, double free) {
+    public PressureSource {
         if (!(head > 0) || Double.isInfinite(head)) {
             throw new IllegalArgumentException("head must be over 0, but is " + head);
         }
@@ -20,8 +20,8 @@ public record Source(double head, double free) {
     }
 
     /** A pressure that does not give way, such as that of the mains. */
-    public static Source constant(double pressure) {
-        return new Source(pressure, Double.POSITIVE_INFINITY);
+    public static PressureSource constant(double pressure) {
+        return new PressureSource(pressure, Double.POSITIVE_INFINITY);
     }
 
     /** What it pushes with at a flow; below 0 beyond its free flow. */

@@ -5,7 +5,7 @@ package grimygasket.flow;
  * it passes the filters, which take their share of it. With {@code s} the area of all leaks as a share of the inlet's, and
  * resistances as multiples of that of the open machine: {@code p/p0 = (1/s²) / (1/s² + f·r + g)}.
  *
- * <p>Derived from two orifices in series behind a {@link Source}; the shares are estimates for domestic machines.
+ * <p>Derived from two orifices in series behind a {@link PressureSource}; the shares are estimates for domestic machines.
  */
 public final class Suction {
     /** Area through which a sound machine draws air with its inlet shut (motor cooling, joints), as a share of the inlet. */

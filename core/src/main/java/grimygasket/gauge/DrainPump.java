@@ -3,7 +3,7 @@ package grimygasket.gauge;
 import grimygasket.flow.Circuit;
 import grimygasket.flow.Hose;
 import grimygasket.flow.Narrowing;
-import grimygasket.flow.Source;
+import grimygasket.flow.PressureSource;
 import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
@@ -50,7 +50,7 @@ final class DrainPump extends Gauge {
                             + ". Measure the height again, from the water in the machine to the hose's highest point.");
         }
         var circuit = new Circuit(
-                new Source(in.value("head"), in.value("free")),
+                new PressureSource(in.value("head"), in.value("free")),
                 in.value("lift"),
                 Hose.loss(in.value("length"), in.value("bore")));
         double normal = circuit.flow();

@@ -6,7 +6,7 @@ import java.util.List;
 public final class Gauges {
     public static final List<Gauge> ALL = List.of(
             new DrainPump(),
-            new WaterLeft(),
+            new StandingWater(),
             new Fill(),
             new HotSupply(),
             new Hardness(),

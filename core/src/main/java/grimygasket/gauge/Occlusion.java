@@ -2,7 +2,7 @@ package grimygasket.gauge;
 
 import grimygasket.flow.Circuit;
 import grimygasket.flow.Narrowing;
-import grimygasket.flow.Source;
+import grimygasket.flow.PressureSource;
 import grimygasket.gauge.Input.Option;
 import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
@@ -72,7 +72,7 @@ final class Occlusion extends Gauge {
 
     /** Share of the flow that is left: a source of head {@code 1 + s} whose sag is s, against a line whose loss is 1. */
     static double left(double blocked, double sag, int stations) {
-        var source = sag == 0 ? Source.constant(1) : new Source(1 + sag, Math.sqrt((1 + sag) / sag));
+        var source = sag == 0 ? PressureSource.constant(1) : new PressureSource(1 + sag, Math.sqrt((1 + sag) / sag));
         double open = Math.max(0, Math.min(1, 1 - blocked));
         return new Circuit(source, 0, 1).flow(Narrowing.resistance(stations, open));
     }

@@ -6,10 +6,10 @@ import grimygasket.units.Quantity;
 import java.util.List;
 
 /** Water still in the machine before a trap or sump is opened, and the pans that it fills. */
-final class WaterLeft extends Gauge {
+final class StandingWater extends Gauge {
     private static final double MANY_PANS = 6;
 
-    WaterLeft() {
+    StandingWater() {
         super(
                 "water-left",
                 "Water still in it",

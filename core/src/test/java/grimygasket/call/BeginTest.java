@@ -21,7 +21,7 @@ public class BeginTest {
         return new CallMachine(new UUID(4, 2), "kind", maker, "DW", "", "", List.of(features), Map.of(), 0);
     }
 
-    private static Outcome begun(Begin begin) {
+    private static CommandResult begun(Begin begin) {
         return begin.begun(command(ONE, MORNING, begin), MAREN, PACK, 7);
     }
 
@@ -32,20 +32,21 @@ public class BeginTest {
     @Test
     public void aCallBeginsOnTheRoundOfWhoeverMadeIt() {
         var begin = begin(false, 570, " Hums ", TESS, machine(" Corvanne "));
-        var call = ((Outcome.Applied) begun(begin)).call();
+        var call = ((CommandResult.Applied) begun(begin)).call();
         assertEquals(call.head().accountId(), MAREN.account());
         assertEquals(call.head().visitId(), call.head().id(), "a visit of its own");
         assertEquals(call.head().revision(), 7);
         assertEquals(call.complaint(), "Hums");
         assertEquals(call.machine().maker(), "Corvanne");
         assertEquals(call.machine().version(), 1);
-        assertTrue(CallOfTest.apply(call, MAREN, ONE, MORNING, begin) instanceof Outcome.Same, "it has begun");
+        assertTrue(CallOfTest.apply(call, MAREN, ONE, MORNING, begin) instanceof CommandResult.Same, "it has begun");
     }
 
     @Test
     public void allThatIsMissingIsNamedAtOnce() {
         var nobody = new Customer(TESS.id(), " ", "s".repeat(121), "");
-        var refused = (Outcome.Refused) begun(new Begin(null, null, false, null, null, null, "", nobody, machine("")));
+        var refused =
+                (CommandResult.Refused) begun(new Begin(null, null, false, null, null, null, "", nobody, machine("")));
         assertEquals(
                 refused.fields().keySet(),
                 Set.of("day", "plannedAt", "complaint", "customer.name", "customer.street", "machine.maker"));
@@ -54,15 +55,15 @@ public class BeginTest {
 
     @Test
     public void upkeepNeedsNoComplaint() {
-        var call = ((Outcome.Applied) begun(begin(true, 570, "", TESS, machine("Corvanne")))).call();
+        var call = ((CommandResult.Applied) begun(begin(true, 570, "", TESS, machine("Corvanne")))).call();
         assertEquals(call.complaints(), List.of());
     }
 
     @Test
     public void whatCannotBeIsRefused() {
-        var winged = (Outcome.Refused) begun(begin(false, 570, "Hums", TESS, machine("Corvanne", "wings")));
+        var winged = (CommandResult.Refused) begun(begin(false, 570, "Hums", TESS, machine("Corvanne", "wings")));
         assertEquals(winged.reason().kind(), Reason.Kind.FEATURES);
-        var never = (Outcome.Refused) begun(begin(false, 24 * 60, "Hums", TESS, machine("Corvanne")));
+        var never = (CommandResult.Refused) begun(begin(false, 24 * 60, "Hums", TESS, machine("Corvanne")));
         assertEquals(never.reason().kind(), Reason.Kind.UNFIT);
     }
 }

@@ -72,7 +72,7 @@ final class CallOfTest {
         return new Command(id, CALL, new UUID(3, 1), 1, at, change);
     }
 
-    static Outcome apply(Call call, Person by, UUID id, long at, Change change) {
+    static CommandResult apply(Call call, Person by, UUID id, long at, Change change) {
         return call.apply(command(id, at, change), by, KNOWHOW);
     }
 
@@ -86,6 +86,6 @@ final class CallOfTest {
 
     /** The call after a change that is taken. */
     static Call after(Call call, Person by, UUID id, long at, Change change) {
-        return ((Outcome.Applied) apply(call, by, id, at, change)).call();
+        return ((CommandResult.Applied) apply(call, by, id, at, change)).call();
     }
 }

@@ -41,16 +41,16 @@ public class CommandTest {
     private static final UUID TWO = new UUID(9, 2);
     private static final UUID THREE = new UUID(9, 3);
 
-    private static Reason.Kind refused(Outcome outcome) {
-        return ((Outcome.Refused) outcome).reason().kind();
+    private static Reason.Kind refused(CommandResult outcome) {
+        return ((CommandResult.Refused) outcome).reason().kind();
     }
 
-    private static Reason.Kind conflict(Outcome outcome) {
-        return ((Outcome.Conflict) outcome).reason().kind();
+    private static Reason.Kind conflict(CommandResult outcome) {
+        return ((CommandResult.Conflict) outcome).reason().kind();
     }
 
-    private static void isSame(Outcome outcome) {
-        assertTrue(outcome instanceof Outcome.Same, outcome.toString());
+    private static void isSame(CommandResult outcome) {
+        assertTrue(outcome instanceof CommandResult.Same, outcome.toString());
     }
 
     private static final SignSettled SMELLS = new SignSettled("smell", Answer.YES);
@@ -71,7 +71,7 @@ public class CommandTest {
         var call = after(begun(), MAREN, ONE, MORNING, settle(CLOGGED));
         var other = apply(call, ROLLO, TWO, MORNING + 2000, settle(CLEAR));
         assertEquals(conflict(other), Reason.Kind.ANSWERED);
-        assertEquals(((Outcome.Conflict) other).theirs().id(), ONE);
+        assertEquals(((CommandResult.Conflict) other).theirs().id(), ONE);
         // The remedy in between came later over the air, but was done before.
         call = after(call, MAREN, THREE, MORNING + 1000, settle(new RemedyTried("clean", Proved.STILL_FAILING)));
         call = after(call, ROLLO, TWO, MORNING + 2000, settle(CLEAR));
@@ -270,7 +270,7 @@ public class CommandTest {
         var other = new MachineChange.Rate(Map.of(Rating.DRAIN_LIFT, "1.1"), UnitSystem.METRIC, Map.of());
         assertEquals(conflict(apply(call, ROLLO, TWO, MORNING, other)), Reason.Kind.CHANGED);
         var wide = new MachineChange.Rate(Map.of(Rating.HOSE_BORE, "wide"), UnitSystem.METRIC, Map.of());
-        var refused = (Outcome.Refused) apply(call, ROLLO, TWO, MORNING, wide);
+        var refused = (CommandResult.Refused) apply(call, ROLLO, TWO, MORNING, wide);
         assertEquals(refused.fields().keySet(), java.util.Set.of("HOSE_BORE"));
     }
 

@@ -58,7 +58,7 @@ public class OrderOfArrivalTest {
                 at += 1 + random.nextInt(60_000);
                 var command = new Command(
                         new UUID(random.nextLong(), random.nextLong()), CALL, by.account(), 1, at, change());
-                if (call.apply(command, by, KNOWHOW) instanceof Outcome.Applied applied) {
+                if (call.apply(command, by, KNOWHOW) instanceof CommandResult.Applied applied) {
                     call = applied.call();
                     made.add(new Made(command, by));
                 }
@@ -168,9 +168,9 @@ public class OrderOfArrivalTest {
         var call = begun();
         for (var made : commands) {
             var outcome = call.apply(made.command, made.by, KNOWHOW);
-            if (outcome instanceof Outcome.Applied applied) {
+            if (outcome instanceof CommandResult.Applied applied) {
                 call = applied.call();
-            } else if (!(outcome instanceof Outcome.Same)) {
+            } else if (!(outcome instanceof CommandResult.Same)) {
                 return null;
             }
         }
@@ -248,9 +248,9 @@ public class OrderOfArrivalTest {
     public void aRepeatChangesNothing(long seed) {
         var call = begun();
         for (var made : new Device(seed, MAREN).made) {
-            call = ((Outcome.Applied) call.apply(made.command, made.by, KNOWHOW)).call();
+            call = ((CommandResult.Applied) call.apply(made.command, made.by, KNOWHOW)).call();
             var again = call.apply(made.command, made.by, KNOWHOW);
-            if (again instanceof Outcome.Applied applied) {
+            if (again instanceof CommandResult.Applied applied) {
                 assertEquals(unversioned(applied.call()), unversioned(call), made.command.toString());
             }
         }

@@ -9,7 +9,7 @@ import org.testng.annotations.Test;
 
 public class CircuitTest {
     /** H0 = 2 m, Qmax = 20 L/min, lift 0.8 m, k = 0.001: Q² = 1.2 / (2/400 + 0.001) = 200. */
-    private static final Circuit DRAIN = new Circuit(new Source(2, 20), 0.8, 0.001);
+    private static final Circuit DRAIN = new Circuit(new PressureSource(2, 20), 0.8, 0.001);
 
     @Test
     public void meetsWhereHandAndPaperSay() {
@@ -30,8 +30,8 @@ public class CircuitTest {
     @Test
     public void nothingFlowsThroughAClosedLineOrOverTooHighALift() {
         assertEquals(DRAIN.flow(Double.POSITIVE_INFINITY), 0.0);
-        assertEquals(new Circuit(new Source(2, 20), 2.4, 0.001).flow(), 0.0);
-        assertEquals(new Circuit(new Source(2, 20), 2, 0.001).flow(), 0.0);
+        assertEquals(new Circuit(new PressureSource(2, 20), 2.4, 0.001).flow(), 0.0);
+        assertEquals(new Circuit(new PressureSource(2, 20), 2, 0.001).flow(), 0.0);
     }
 
     @Test
@@ -46,13 +46,13 @@ public class CircuitTest {
 
     @Test
     public void isMadeFromItsNormalFlow() {
-        assertEquals(Circuit.ofNormal(new Source(2, 20), 0.8, 14).flow(), 14, 1e-9);
-        expectThrows(IllegalArgumentException.class, () -> Circuit.ofNormal(new Source(2, 20), 0.8, 19));
+        assertEquals(Circuit.ofNormal(new PressureSource(2, 20), 0.8, 14).flow(), 14, 1e-9);
+        expectThrows(IllegalArgumentException.class, () -> Circuit.ofNormal(new PressureSource(2, 20), 0.8, 19));
     }
 
     @Test
     public void aPressureThatDoesNotGiveWayLetsFlowFallWithTheRoot() {
-        var mains = new Circuit(Source.constant(3), 0, 0.03);
+        var mains = new Circuit(PressureSource.constant(3), 0, 0.03);
         assertEquals(mains.flow(), 10, 1e-12);
         assertEquals(mains.flow(4), 5, 1e-12);
     }
@@ -84,9 +84,9 @@ public class CircuitTest {
 
     @Test
     public void refusesWhatNoMachineHas() {
-        expectThrows(IllegalArgumentException.class, () -> new Source(0, 20));
-        expectThrows(IllegalArgumentException.class, () -> new Source(2, -1));
-        expectThrows(IllegalArgumentException.class, () -> new Circuit(new Source(2, 20), -0.1, 1));
-        expectThrows(IllegalArgumentException.class, () -> new Circuit(new Source(2, 20), 0, 0));
+        expectThrows(IllegalArgumentException.class, () -> new PressureSource(0, 20));
+        expectThrows(IllegalArgumentException.class, () -> new PressureSource(2, -1));
+        expectThrows(IllegalArgumentException.class, () -> new Circuit(new PressureSource(2, 20), -0.1, 1));
+        expectThrows(IllegalArgumentException.class, () -> new Circuit(new PressureSource(2, 20), 0, 0));
     }
 }

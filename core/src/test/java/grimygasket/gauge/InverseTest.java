@@ -5,7 +5,7 @@ import static org.testng.Assert.assertTrue;
 import grimygasket.flow.Circuit;
 import grimygasket.flow.Hose;
 import grimygasket.flow.Narrowing;
-import grimygasket.flow.Source;
+import grimygasket.flow.PressureSource;
 import grimygasket.flow.Suction;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.pack.Ratings;
@@ -28,7 +28,7 @@ public class InverseTest {
 
     @Test(dataProvider = "openings")
     public void theOpenShareOfADrainIsRecovered(double open) {
-        var circuit = new Circuit(new Source(2, 20), 0.8, Hose.loss(2, 19));
+        var circuit = new Circuit(new PressureSource(2, 20), 0.8, Hose.loss(2, 19));
         double litresPerMinute = circuit.flow(Narrowing.resistance(5, open));
         assertRecovered("drain-pump", "One narrow place, open by", open, random -> {
             double seconds = 30;

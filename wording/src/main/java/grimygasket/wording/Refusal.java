@@ -1,9 +1,9 @@
 package grimygasket.wording;
 
+import grimygasket.call.CommandResult;
+import grimygasket.call.CommandResult.Conflict;
+import grimygasket.call.CommandResult.Refused;
 import grimygasket.call.Entry;
-import grimygasket.call.Outcome;
-import grimygasket.call.Outcome.Conflict;
-import grimygasket.call.Outcome.Refused;
 import grimygasket.call.Reason;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +34,7 @@ public record Refusal(
     }
 
     /** @param outcome of a command that changed nothing, and should have */
-    public static Refusal of(Outcome outcome) {
+    public static Refusal of(CommandResult outcome) {
         if (outcome instanceof Conflict conflict) {
             return new Refusal(Kind.STALE, Reasons.say(conflict.reason()), Map.of(), List.of(), conflict.theirs());
         }

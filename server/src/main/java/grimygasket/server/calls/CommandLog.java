@@ -2,7 +2,7 @@ package grimygasket.server.calls;
 
 import grimygasket.call.Change;
 import grimygasket.call.Command;
-import grimygasket.call.Outcome;
+import grimygasket.call.CommandResult;
 import grimygasket.call.Reason;
 import grimygasket.server.calls.TrailController.Trace;
 import grimygasket.server.web.SealedTypes;
@@ -45,14 +45,14 @@ public class CommandLog {
         REFUSED,
         CONFLICT;
 
-        static Became of(Outcome outcome) {
-            if (outcome instanceof Outcome.Applied) {
+        static Became of(CommandResult outcome) {
+            if (outcome instanceof CommandResult.Applied) {
                 return APPLIED;
             }
-            if (outcome instanceof Outcome.Same) {
+            if (outcome instanceof CommandResult.Same) {
                 return SAME;
             }
-            return outcome instanceof Outcome.Conflict ? CONFLICT : REFUSED;
+            return outcome instanceof CommandResult.Conflict ? CONFLICT : REFUSED;
         }
 
         boolean isTaken() {
@@ -99,7 +99,7 @@ public class CommandLog {
      *
      * @return why it was not taken; empty if it was
      */
-    Optional<ProblemDetail> add(Command command, UUID account, Instant received, Outcome outcome) {
+    Optional<ProblemDetail> add(Command command, UUID account, Instant received, CommandResult outcome) {
         var kind = SealedTypes.name(command.change().getClass());
         var became = Became.of(outcome);
         var refused = became.isTaken() ? null : Refusals.of(outcome);
@@ -115,7 +115,7 @@ public class CommandLog {
      */
     Optional<ProblemDetail> addRepeat(Command command, Before before, UUID account, Instant received) {
         if (!json.readValue(before.body, Change.class).equals(command.change())) {
-            return Optional.of(Refusals.of(Outcome.refused(Reason.Kind.BORROWED_ID)));
+            return Optional.of(Refusals.of(CommandResult.refused(Reason.Kind.BORROWED_ID)));
         }
         var body = json.writeValueAsString(command.id());
         insert(UUID.randomUUID(), command, account, received, "repeat", body, Became.SAME, null);

@@ -3,7 +3,7 @@ package grimygasket.server.calls;
 import grimygasket.call.Begin;
 import grimygasket.call.Call;
 import grimygasket.call.Command;
-import grimygasket.call.Outcome;
+import grimygasket.call.CommandResult;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.MachineStore;
@@ -71,7 +71,7 @@ public class Commands {
             return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), clock.instant()));
         }
         var outcome = known.call().apply(command, me.person(), known.knowhow());
-        var now = outcome instanceof Outcome.Applied applied ? keep(known, applied.call()) : known.call();
+        var now = outcome instanceof CommandResult.Applied applied ? keep(known, applied.call()) : known.call();
         return new Handled(now, log.add(command, me.id(), clock.instant(), outcome));
     }
 

@@ -3,7 +3,7 @@ package grimygasket.server.calls;
 import grimygasket.call.Begin;
 import grimygasket.call.Call;
 import grimygasket.call.Command;
-import grimygasket.call.Outcome;
+import grimygasket.call.CommandResult;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.MachineStore;
@@ -42,7 +42,7 @@ class NewCalls {
         int revision = begin.revision() == null ? library.active(kind) : begin.revision();
         var outcome = begin.begun(command, me.person(), library.pack(kind, revision), revision);
         var refused = log.add(command, me.id(), clock.instant(), outcome);
-        return outcome instanceof Outcome.Applied applied
+        return outcome instanceof CommandResult.Applied applied
                 ? new Handled(add(applied.call(), begin), Optional.empty())
                 : new Handled(null, refused);
     }

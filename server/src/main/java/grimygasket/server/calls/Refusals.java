@@ -1,6 +1,6 @@
 package grimygasket.server.calls;
 
-import grimygasket.call.Outcome;
+import grimygasket.call.CommandResult;
 import grimygasket.server.web.Problem;
 import grimygasket.wording.Refusal;
 import org.springframework.http.ProblemDetail;
@@ -10,7 +10,7 @@ final class Refusals {
     private Refusals() {}
 
     /** @param outcome of a command that changed nothing, and should have */
-    static ProblemDetail of(Outcome outcome) {
+    static ProblemDetail of(CommandResult outcome) {
         var refusal = Refusal.of(outcome);
         var body = Problem.body(kind(refusal.kind()), refusal.sentence());
         if (refusal.theirs() != null) {
