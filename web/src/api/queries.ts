@@ -1,9 +1,9 @@
-import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { tell } from '../core/core'
 import { gaugesHere } from '../store/gauges'
 import { homesHere } from '../store/homes'
-import { hold, reportOf, stepOf, viewOf } from '../store/held'
+import { hold, reportOf, stepOf, stepsOf, viewOf } from '../store/held'
 import { roundHere } from '../store/nextDays'
 import { ofCallOrHere, orHere, patiently } from '../store/orHere'
 import { foundHere, heardHere } from '../store/words'
@@ -62,10 +62,29 @@ export function useCall(id: MaybeRefOrGetter<string>, enabled: () => boolean = (
   })
 }
 
-const ANSWERED = ['ASK', 'FACT', 'CHECK']
+/** Every step that can be taken now, best first; the call itself names the first few. */
+export function useSteps(call: MaybeRefOrGetter<Call>, enabled: () => boolean) {
+  const head = computed(() => toValue(call).head)
+  return useQuery({
+    queryKey: ['steps', computed(() => head.value.id), computed(() => head.value.version)],
+    queryFn: () => {
+      const params = { path: { callId: head.value.id } }
+      return orHere(
+        head.value.id,
+        (signal) => answer(() => api.GET('/api/calls/{callId}/steps', { params, signal })),
+        stepsOf,
+      )
+    },
+    enabled,
+    staleTime: Infinity,
+  })
+}
 
-/** A step of a call's plan that is taken out of turn, with what its answers would mean. */
-export function useStep(call: MaybeRefOrGetter<Call | undefined>, step: MaybeRefOrGetter<Step | undefined>) {
+/** A step that is taken out of turn and not among the first few, with what its answers would mean. */
+export function useStep(
+  call: MaybeRefOrGetter<Call | undefined>,
+  step: MaybeRefOrGetter<Pick<Step, 'kind' | 'id'> | undefined>,
+) {
   return useQuery({
     queryKey: [
       'step',
@@ -84,10 +103,7 @@ export function useStep(call: MaybeRefOrGetter<Call | undefined>, step: MaybeRef
         (one) => stepOf(one, kind, stepId),
       )
     },
-    enabled: () => {
-      const one = toValue(step)
-      return !!one && ANSWERED.includes(one.kind) && !one.prospects.length
-    },
+    enabled: () => !!toValue(step),
     staleTime: Infinity,
   })
 }
@@ -328,6 +344,21 @@ export function useTrail(callId: MaybeRefOrGetter<string>, enabled: () => boolea
     queryKey: ['call', computed(() => toValue(callId)), 'trail'],
     queryFn: () =>
       answer(() => api.GET('/api/calls/{callId}/trail', { params: { path: { callId: toValue(callId) } } })),
+  })
+}
+
+/** Who did what, to calls and otherwise, latest first and so many at once; for the lead. */
+export function useTrailOfAll(account: MaybeRefOrGetter<string>, enabled: () => boolean) {
+  return useInfiniteQuery({
+    enabled,
+    queryKey: ['trail', computed(() => toValue(account))],
+    queryFn: ({ pageParam: before }) =>
+      answer(() =>
+        api.GET('/api/trail', { params: { query: { before, account: toValue(account) || undefined } } }),
+      ),
+    initialPageParam: undefined as number | undefined,
+    getNextPageParam: (page) => (page.length === 100 ? page.at(-1)?.at : undefined),
+    staleTime: 0,
   })
 }
 

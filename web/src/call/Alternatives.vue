@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useSteps } from '../api/queries'
 import type { Step } from '../api/types'
 import { useCallContext } from './context'
 import { stepKey } from '../judgement/steps'
@@ -10,11 +11,13 @@ defineEmits<{ choose: [key: string] }>()
 const { call, stage } = useCallContext()
 const all = ref(false)
 
-/** Every step but the one that is shown, best first. */
+const { data: steps } = useSteps(call, () => all.value)
+/** The steps but the one that is shown, best first: the nearest, until all are asked for. */
 const others = computed(() => {
   const { next, alternatives } = call.value.assessment.plan
   const shown = props.shown && stepKey(props.shown)
-  return [...(next ? [next] : []), ...alternatives].filter((step) => stepKey(step) !== shown)
+  const known = (all.value && steps.value) || [...(next ? [next] : []), ...alternatives]
+  return known.filter((step) => stepKey(step) !== shown)
 })
 const listed = computed(() => (all.value ? others.value : others.value.slice(0, SHORT)))
 </script>
@@ -38,7 +41,7 @@ const listed = computed(() => (all.value ? others.value : others.value.slice(0, 
     </ul>
     <div class="flex justify-between">
       <button v-if="others.length > SHORT" type="button" class="btn btn-quiet -ml-4" @click="all = !all">
-        {{ all ? 'Fewer' : `All ${others.length} steps` }}
+        {{ all ? 'Fewer' : 'All steps' }}
       </button>
       <button type="button" class="btn btn-quiet -mr-4" @click="stage.show('HAND_OVER')">
         Close with gaps

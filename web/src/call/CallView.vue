@@ -3,13 +3,14 @@ import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { Problem } from '../api/problem'
 import { useCall, useKnowhow, useStep } from '../api/queries'
+import type { Step } from '../api/types'
 import Notice from '../ui/Notice.vue'
 import Bore from '../judgement/Bore.vue'
 import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
 import Ranking from '../judgement/Ranking.vue'
 import { byTrouble } from '../judgement/paths'
-import { stepKey } from '../judgement/steps'
+import { ofKey, stepKey } from '../judgement/steps'
 import { shortText } from '../judgement/wording'
 import AboutVisit from './AboutVisit.vue'
 import CallFindings from './CallFindings.vue'
@@ -65,15 +66,16 @@ const codes = computed(() => {
 const stage = useStage(() => call.value!)
 /** A step taken in another order than advised, by its key; the advice comes back once the story moves on. */
 const chosen = ref<string>()
-const listed = computed(() =>
-  call.value?.assessment.plan.alternatives.find((one) => stepKey(one) === chosen.value),
+const isChosen = (one?: Step) => !!one && stepKey(one) === chosen.value
+const listed = computed(() => call.value?.assessment.plan.alternatives.find(isChosen))
+/** A step far down the list is asked for once somebody takes it. */
+const { data: whole } = useStep(call, () =>
+  chosen.value && !listed.value && !isChosen(call.value?.assessment.plan.next)
+    ? ofKey(chosen.value)
+    : undefined,
 )
-/** Of the steps far down the list the answers are asked for once somebody takes one. */
-const { data: whole } = useStep(call, listed)
-const step = computed(() =>
-  whole.value && listed.value && stepKey(whole.value) === stepKey(listed.value)
-    ? whole.value
-    : (listed.value ?? call.value!.assessment.plan.next),
+const step = computed(
+  () => listed.value ?? (isChosen(whole.value) ? whole.value : call.value!.assessment.plan.next),
 )
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 const findings = computed(() =>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useSteps } from '../api/queries'
 import { minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import Sheet from '../ui/Sheet.vue'
@@ -19,11 +20,11 @@ const suspects = computed(() =>
     return props.station && fault.at.includes(props.station) ? [{ ...suspect, name: fault.name }] : []
   }),
 )
+const { data: all } = useSteps(call, () => !!props.station && !call.value.head.closing)
 /** The steps that have to do with it, in the order of the plan. */
 const steps = computed(() => {
-  const { next, alternatives } = call.value.assessment.plan
   const here = new Set((call.value.find.places[props.station ?? ''] ?? []).map(stepKey))
-  return [...(next ? [next] : []), ...alternatives].filter((step) => here.has(stepKey(step)))
+  return (all.value ?? []).filter((step) => here.has(stepKey(step)))
 })
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useTrail } from '../api/queries'
-import type { CallChange, Trace } from '../api/types'
+import type { Trace } from '../api/types'
 import { clock, otherDay } from '../ui/format'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
-import { about, CHANGES } from './changes'
+import { about, nameOf } from './changes'
 import { useCallContext } from './context'
 
 const open = defineModel<boolean>({ required: true })
@@ -18,8 +18,6 @@ const {
   () => open.value,
 )
 
-const name = ({ kind }: Trace) =>
-  kind === 'bring-in' ? 'Brought in from a file' : (CHANGES[kind as CallChange['kind']] ?? kind)
 const OUTCOMES: Partial<Record<Trace['became'], string>> = {
   CONFLICT: 'not taken: somebody had answered otherwise',
   REFUSED: 'not taken',
@@ -40,7 +38,7 @@ const OUTCOMES: Partial<Record<Trace['became'], string>> = {
         <span class="text-soft font-mono text-sm">{{ otherDay(trace.at) }} {{ clock(trace.at) }}</span>
         <span>
           <span :class="{ 'line-through': OUTCOMES[trace.became] }"
-            >{{ name(trace)
+            >{{ nameOf(trace.kind)
             }}<template v-if="about(trace, trail, pack, codes)"
               >: <b>{{ about(trace, trail, pack, codes) }}</b></template
             ></span

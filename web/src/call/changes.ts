@@ -3,7 +3,7 @@ import { byId } from '../judgement/byId'
 import { shortText } from '../judgement/wording'
 
 /** What somebody has done, in words. */
-export const CHANGES: Record<CallChange['kind'], string> = {
+const CHANGES: Record<CallChange['kind'], string> = {
   begin: 'New call',
   settle: 'What was seen or done',
   correct: 'A correction',
@@ -29,6 +29,10 @@ export const CHANGES: Record<CallChange['kind'], string> = {
   close: 'The call closed',
   reopen: 'The call opened again',
 }
+
+/** What was done to a call, in words. */
+export const nameOf = (kind: string) =>
+  kind === 'bring-in' ? 'Brought in from a file' : (CHANGES[kind as CallChange['kind']] ?? kind)
 
 /** What of a trace its name does not say. */
 export function about({ change }: Trace, trail: Trace[], pack: Pack, codes: Code[]): string {

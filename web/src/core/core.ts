@@ -48,6 +48,7 @@ interface Questions {
   state: [{ held: Held; asker: Asker }, CallState]
   apply: [{ held: Held; command: Command; by: Person }, Became]
   begin: [{ command: Command; by: Person; knowhow: string; revision: number }, Became]
+  steps: [{ held: Held }, { steps: Step[] }]
   step: [{ held: Held; kind: Step['kind']; id: string }, { step?: Step }]
   round: [{ ofDay: Held[]; leftOpen: Held[]; asker: Asker }, RoundOfDay]
   report: [{ held: Held; asker: Asker; business: string; currency: NextDays['currency'] }, Report]

@@ -8,6 +8,7 @@ declare module '#device' {
   export function report(question: string): string
   export function gauges(question: string): string
   export function judge(question: string): string
+  export function steps(question: string): string
   export function step(question: string): string
   export function found(question: string): string
   export function heard(question: string): string

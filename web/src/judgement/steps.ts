@@ -4,6 +4,12 @@ import { hours } from '../ui/format'
 /** Names a step among all that can be done; the same step has the same key in every assessment. */
 export const stepKey = (step: Pick<Step, 'kind' | 'id'>) => `${step.kind}:${step.id}`
 
+/** The step that a key names. */
+export function ofKey(key: string): Pick<Step, 'kind' | 'id'> {
+  const colon = key.indexOf(':')
+  return { kind: key.slice(0, colon) as Step['kind'], id: key.slice(colon + 1) }
+}
+
 /** What has to be waited for, and how that is best borne. */
 export function waitingText({ way, minutes }: Step['waiting']): string {
   switch (way) {

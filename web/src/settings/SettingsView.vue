@@ -16,6 +16,7 @@ import DeviceList from './DeviceList.vue'
 import OwnPassword from './OwnPassword.vue'
 import People from './People.vue'
 import SchoolChoice from './SchoolChoice.vue'
+import TrailOfAll from './TrailOfAll.vue'
 import UnitChoice from './UnitChoice.vue'
 
 const { data: session } = useSession()
@@ -113,6 +114,7 @@ async function leave() {
       <People :lead="session.lead" :me="session.id" />
       <DeviceList :all="session.lead" />
       <OwnPassword />
+      <TrailOfAll v-if="session.lead" />
     </div>
   </main>
 </template>

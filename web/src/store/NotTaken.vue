@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CHANGES } from '../call/changes'
+import { nameOf } from '../call/changes'
 import { clock, otherDay } from '../ui/format'
 import Sheet from '../ui/Sheet.vue'
 import { sendWhatWaits } from './enter'
@@ -20,7 +20,7 @@ async function again(one: Waiting) {
     <ul class="grid gap-4">
       <li v-for="one in refused" :key="one.place" class="border-line rounded-lg border-2 p-3">
         <p class="font-semibold">
-          {{ CHANGES[one.command.change.kind] }}, {{ otherDay(one.command.at) }} {{ clock(one.command.at) }}
+          {{ nameOf(one.command.change.kind) }}, {{ otherDay(one.command.at) }} {{ clock(one.command.at) }}
         </p>
         <p>{{ one.refused!.message }}</p>
         <div class="mt-2 flex flex-wrap gap-2">

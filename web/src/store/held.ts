@@ -72,6 +72,12 @@ export async function viewOf(one: HeldCall): Promise<Call> {
   return { ...state, beside, customer, earlier, family, shelf }
 }
 
+/** Every step that can be taken now. */
+export async function stepsOf(one: HeldCall): Promise<Step[]> {
+  await tell(one.knowhow)
+  return (await ask('steps', { held: told(one) })).steps
+}
+
 /** A step of a call's plan with all its detail. */
 export async function stepOf(one: HeldCall, kind: Step['kind'], id: string): Promise<Step | undefined> {
   await tell(one.knowhow)

@@ -35,8 +35,8 @@ public record Assessment(
     private static final int LOOKED_AT = 6;
 
     /**
-     * The same, as it travels: why is told of the first suspects alone, and what each answer would mean of the first
-     * alternatives; see {@link Plan#step} for one of the others.
+     * The same, as it travels: why is told of the first suspects alone, and only the first alternatives are; see {@link
+     * Plan#steps} for the others.
      */
     public Assessment brief() {
         return new Assessment(

@@ -16,10 +16,10 @@ import java.util.stream.IntStream;
  * only if the look shows what it is for.
  */
 final class CureOrder {
-    /** Below this chance of cure a remedy is not worth putting in the order. */
     /** Of a chance of cure for a minute, no more can be told. */
     private static final double FINE = 1e12;
 
+    /** Below this chance of cure a remedy is not worth putting in the order. */
     private static final double NEGLIGIBLE = 1e-3;
 
     /**

@@ -2,7 +2,6 @@ package grimygasket.diagnosis;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -23,25 +22,24 @@ public record Plan(
         List<HeldBack> heldBack) {
     static final Plan DONE = new Plan(null, List.of(), 0, List.of(), List.of());
 
-    /** The same with full detail of so many alternatives. */
-    Plan brief(int detailed) {
+    /** The same with no more than so many alternatives. */
+    Plan brief(int most) {
         return new Plan(
-                next,
-                IntStream.range(0, alternatives.size())
-                        .mapToObj(i -> i < detailed
-                                ? alternatives.get(i)
-                                : alternatives.get(i).brief())
-                        .toList(),
-                expectedMinutes,
-                order,
-                heldBack);
+                next, alternatives.subList(0, Math.min(most, alternatives.size())), expectedMinutes, order, heldBack);
+    }
+
+    /** All steps, the next among them, best first; without what their answers would mean. */
+    public List<Step> steps() {
+        return all().map(Step::brief).toList();
     }
 
     /** One of all steps, the next or another. */
     public Optional<Step> step(Step.Kind kind, String id) {
-        return Stream.concat(Optional.ofNullable(next).stream(), alternatives.stream())
-                .filter(step -> step.kind() == kind && step.id().equals(id))
-                .findFirst();
+        return all().filter(step -> step.kind() == kind && step.id().equals(id)).findFirst();
+    }
+
+    private Stream<Step> all() {
+        return Stream.concat(Optional.ofNullable(next).stream(), alternatives.stream());
     }
 
     /**

@@ -1,9 +1,9 @@
 package grimygasket.device;
 
 import grimygasket.call.Call;
-import grimygasket.call.Outcome;
-import grimygasket.call.Outcome.Applied;
-import grimygasket.call.Outcome.Same;
+import grimygasket.call.CommandResult;
+import grimygasket.call.CommandResult.Applied;
+import grimygasket.call.CommandResult.Same;
 import grimygasket.diagnosis.Step;
 import grimygasket.wording.GaugeView;
 import grimygasket.wording.JudgementView;
@@ -25,13 +25,16 @@ final class Answers {
      * @param refused why the command was not taken; null if it was
      */
     record Became(@Nullable Call call, @Nullable Refusal refused) {
-        static Became of(Outcome outcome) {
+        static Became of(CommandResult outcome) {
             if (outcome instanceof Applied applied) {
                 return new Became(applied.call(), null);
             }
             return new Became(null, outcome instanceof Same ? null : Refusal.of(outcome));
         }
     }
+
+    /** Best first, without what their answers would mean. */
+    record AllSteps(List<Step> steps) {}
 
     /** @param step null if it is not in the plan any more */
     record OfStep(@Nullable Step step) {}

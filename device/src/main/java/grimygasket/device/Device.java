@@ -67,6 +67,14 @@ public final class Device {
         return FormsCodec.write(Became.of(begin.begun(asked.command(), asked.by(), pack, asked.revision())));
     }
 
+    /** Every step that can be taken now. */
+    @JSExport
+    public static String steps(String question) {
+        var held = FormsCodec.readOfSteps(question).held();
+        return FormsCodec.write(
+                new Answers.AllSteps(assessment(held, knowhow(held)).plan().steps()));
+    }
+
     /** A step of a call's plan, for whoever takes it out of turn. */
     @JSExport
     public static String step(String question) {

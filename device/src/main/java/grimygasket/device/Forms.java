@@ -21,6 +21,7 @@ import grimygasket.wording.StepReasons;
             Questions.OfReport.class,
             Questions.OfGauge.class,
             Questions.OfGauges.class,
+            Questions.OfSteps.class,
             Questions.OfStep.class,
             Questions.OfWords.class
         },
@@ -31,6 +32,7 @@ import grimygasket.wording.StepReasons;
             Answers.Became.class,
             Answers.AllGauges.class,
             Answers.Judged.class,
+            Answers.AllSteps.class,
             Answers.OfStep.class,
             Answers.Found.class,
             Answers.AllHeard.class

@@ -30,6 +30,9 @@ final class Questions {
     /** A day's calls, and those of earlier days that are still open. */
     record OfRound(List<Held> ofDay, List<Held> leftOpen, Asker asker) {}
 
+    /** Every step that can be taken now. */
+    record OfSteps(Held held) {}
+
     /** A step of a call's plan with all its detail. */
     record OfStep(Held held, Step.Kind kind, String id) {}
 

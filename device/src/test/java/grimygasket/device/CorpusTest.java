@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 
 import grimygasket.call.Begin;
 import grimygasket.call.Call;
-import grimygasket.call.Outcome;
+import grimygasket.call.CommandResult;
 import grimygasket.diagnosis.Step;
 import grimygasket.gauge.Gauge;
 import grimygasket.gauge.Gauges;
@@ -111,7 +111,7 @@ public class CorpusTest {
         var asked = AskingCodec.write(new Questions.OfBegin(begin, RandomCall.MAREN, made.knowhow, 1));
         same("begin", asked, Device.begin(asked));
         var begun = ((Begin) begin.change()).begun(begin, RandomCall.MAREN, kind.pack(), 1);
-        var call = ((Outcome.Applied) begun).call();
+        var call = ((CommandResult.Applied) begun).call();
         for (int i = 0; i < COMMANDS; i++) {
             call = next(made, call);
         }

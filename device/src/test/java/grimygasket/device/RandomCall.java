@@ -7,11 +7,11 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.CautionChange.Confirm;
 import grimygasket.call.Change;
 import grimygasket.call.Command;
+import grimygasket.call.CommandResult;
 import grimygasket.call.ComplaintChange.Complain;
 import grimygasket.call.Customer;
 import grimygasket.call.Entry;
 import grimygasket.call.MachineChange.Fit;
-import grimygasket.call.Outcome;
 import grimygasket.call.PartChange.UsePart;
 import grimygasket.call.PartUse.Source;
 import grimygasket.call.Person;
@@ -105,8 +105,8 @@ final class RandomCall {
     }
 
     /** What a command makes of a call; the call as it was, if it is not taken. */
-    static Call after(Call before, Outcome outcome) {
-        return outcome instanceof Outcome.Applied applied ? applied.call() : before;
+    static Call after(Call before, CommandResult outcome) {
+        return outcome instanceof CommandResult.Applied applied ? applied.call() : before;
     }
 
     Change change(Call call) {

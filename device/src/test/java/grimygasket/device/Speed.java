@@ -1,6 +1,6 @@
 package grimygasket.device;
 
-import grimygasket.call.Outcome;
+import grimygasket.call.CommandResult;
 import grimygasket.knowhow.Shipped;
 import grimygasket.state.Viewer;
 import grimygasket.units.UnitSystem;
@@ -37,7 +37,7 @@ public final class Speed {
                 questions.add(new String[] {
                     "apply", AskingCodec.write(new Questions.OfCommand(held, command, RandomCall.MAREN))
                 });
-                Outcome outcome = call.apply(
+                CommandResult outcome = call.apply(
                         command, RandomCall.MAREN, held.circumstances().knowhow(knowhow, call));
                 call = RandomCall.after(call, outcome);
                 var asker = new Asker(new Viewer(Authority.LEAD, UnitSystem.METRIC), 1_900_010_000_000L, 0);

@@ -12,6 +12,8 @@ import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.ProblemDetail;
@@ -31,10 +33,36 @@ final class Rules {
         PathPatternRequestMatcher matcher() {
             return PathPatternRequestMatcher.withDefaults().matcher(method, path);
         }
+
+        String name() {
+            return method + " " + path;
+        }
+
+        /** Whether it is noted who did it: whatever changes something or gives it out, but for commands, which have a log. */
+        boolean isTraced() {
+            return method.equals(GET) ? GIVING_OUT.contains(path) : !ONLY_ASKING.contains(path);
+        }
     }
 
     private static final String KNOW_HOW = "Only the lead changes the know-how.";
     private static final String PEOPLE = "Only the lead adds people, locks them out and changes their passwords.";
+
+    private static final Set<String> GIVING_OUT = Set.of(
+            "/api/calls/{callId}/call.json",
+            "/api/calls/{callId}/report.pdf",
+            "/api/know-how/{kind}/revisions/{number}/codes.csv",
+            "/api/know-how/{kind}/revisions/{number}/pack.yaml");
+
+    private static final Set<String> ONLY_ASKING = Set.of(
+            "/api/commands",
+            "/api/calls/{callId}/photos/{photoId}",
+            "/api/gauges/{id}/judgements",
+            "/api/know-how/{kind}/draft/suppositions",
+            "/api/know-how/{kind}/revisions/inspection",
+            "/api/know-how/{kind}/revisions/inspection/cases",
+            "/api/know-how/{kind}/suppositions",
+            "/api/series",
+            "/api/series/csv");
 
     static final List<Rule> ALL = Stream.of(
                     Stream.of(new Rule(POST, "/api/session", ANYBODY, null)),
@@ -48,6 +76,7 @@ final class Rules {
                             "/api/calls/{callId}/photos/{photoId}",
                             "/api/calls/{callId}/report",
                             "/api/calls/{callId}/report.pdf",
+                            "/api/calls/{callId}/steps",
                             "/api/calls/{callId}/steps/{kind}/{stepId}",
                             "/api/calls/{callId}/trail",
                             "/api/colleagues",
@@ -103,6 +132,7 @@ final class Rules {
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
                             POST,
                             "/api/call-documents"),
+                    lead("Only the lead sees what everybody has done.", GET, "/api/trail"),
                     lead(PEOPLE, PUT, "/api/colleagues/{id}", "/api/colleagues/{id}/locked"),
                     lead(KNOW_HOW, POST, "/api/know-how/{kind}/draft/use", "/api/know-how/{kind}/revisions"),
                     lead(
@@ -127,11 +157,14 @@ final class Rules {
         return Stream.of(paths).map(path -> new Rule(method, path, LEAD, sentence));
     }
 
+    /** The rule of a request; empty where there is nothing. */
+    static Optional<Rule> of(HttpServletRequest request) {
+        return ALL.stream().filter(rule -> rule.matcher().matches(request)).findFirst();
+    }
+
     /** What is said to somebody who is signed in and may not. */
     static ProblemDetail denied(HttpServletRequest request) {
-        return ALL.stream()
-                .filter(rule -> rule.matcher().matches(request))
-                .findFirst()
+        return of(request)
                 .map(rule -> Problem.body(Kind.NOT_YOURS, rule.onlyLead))
                 .orElseGet(() -> Problem.body(Kind.NOT_FOUND, "There is nothing here."));
     }

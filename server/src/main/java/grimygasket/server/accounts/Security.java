@@ -15,6 +15,7 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -28,10 +29,12 @@ class Security {
             + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems, SignInTries tries, Devices devices)
+    SecurityFilterChain chain(
+            HttpSecurity http, ProblemWriter problems, SignInTries tries, Devices devices, HappeningFilter happenings)
             throws Exception {
         return http.csrf(CsrfConfigurer::spa)
                 .authorizeHttpRequests(Security::rules)
+                .addFilterAfter(happenings, SecurityContextHolderFilter.class)
                 .addFilterBefore(tries, UsernamePasswordAuthenticationFilter.class)
                 .formLogin(form -> form.loginProcessingUrl("/api/session")
                         .usernameParameter("login")

@@ -2,6 +2,8 @@ package grimygasket.server.calls;
 
 import grimygasket.diagnosis.Step;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.web.Problem;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,12 +26,21 @@ class CallController {
         return views.of(callId, me);
     }
 
+    /** Every step that can be taken now, best first. */
+    @GetMapping("/steps")
+    List<Step> steps(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
+        return views.plan(callId, me).steps();
+    }
+
+    /** A step with all its detail, for whoever takes it out of turn. */
     @GetMapping("/steps/{kind}/{stepId}")
     Step step(
             @PathVariable UUID callId,
             @PathVariable Step.Kind kind,
             @PathVariable String stepId,
             @AuthenticationPrincipal SignedIn me) {
-        return views.step(callId, kind, stepId, me);
+        return views.plan(callId, me)
+                .step(kind, stepId)
+                .orElseThrow(() -> new Problem(Problem.Kind.NOT_FOUND, "This step is not in the plan any more."));
     }
 }

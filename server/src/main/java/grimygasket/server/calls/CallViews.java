@@ -3,12 +3,11 @@ package grimygasket.server.calls;
 import grimygasket.call.Call;
 import grimygasket.call.Entry;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Step;
+import grimygasket.diagnosis.Plan;
 import grimygasket.pack.ModelFamily;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView.Surroundings;
 import grimygasket.server.knowhow.Library;
-import grimygasket.server.web.Problem;
 import grimygasket.server.web.Zones;
 import grimygasket.state.CallState;
 import grimygasket.state.Viewer;
@@ -76,13 +75,8 @@ public class CallViews {
                         .orElse(null));
     }
 
-    /** A step of a call's plan with all its detail, for whoever takes it out of turn. */
-    Step step(UUID callId, Step.Kind kind, String id, SignedIn me) {
-        return assessments
-                .of(known(callId, me))
-                .plan()
-                .step(kind, id)
-                .orElseThrow(() -> new Problem(Problem.Kind.NOT_FOUND, "This step is not in the plan any more."));
+    Plan plan(UUID callId, SignedIn me) {
+        return assessments.of(known(callId, me)).plan();
     }
 
     private CallView.Beside beside(Filed other) {

@@ -5,7 +5,6 @@ import grimygasket.pack.PackException;
 import grimygasket.server.web.Problem.Kind;
 import java.util.LinkedHashMap;
 import java.util.Optional;
-import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -90,12 +89,11 @@ class Problems extends ResponseEntityExceptionHandler {
         if (DatabaseAway.isAway(e)) {
             return away(e);
         }
-        var id = UUID.randomUUID();
-        LOG.error("Mistake {}", id, e);
+        LOG.error("Mistake {}", RequestLog.id(), e);
         return ResponseEntity.internalServerError()
                 .body(Problem.body(
                         Kind.MISTAKE,
-                        "The application has made a mistake, and has written it down as " + id
+                        "The application has made a mistake, and has written it down as " + RequestLog.id()
                                 + ". What you entered is kept on this screen."));
     }
 

@@ -19,12 +19,8 @@ public class RulesTest extends ServerTest {
     /** Sign-in and sign-out are done by filters, which the document does not know. */
     private static final Set<String> OF_FILTERS = Set.of("POST /api/session", "DELETE /api/session");
 
-    private static String name(Rules.Rule rule) {
-        return rule.method() + " " + rule.path();
-    }
-
     private static Set<String> ruled(List<Rules.Rule> rules) {
-        return rules.stream().map(RulesTest::name).collect(Collectors.toCollection(TreeSet::new));
+        return rules.stream().map(Rules.Rule::name).collect(Collectors.toCollection(TreeSet::new));
     }
 
     @Test
@@ -57,8 +53,8 @@ public class RulesTest extends ServerTest {
                 var stranger = client();
                 stranger.get("/api/session");
                 var answer = stranger.send(rule.method().name(), address(rule), "{}", true);
-                boolean signsOut = name(rule).equals("DELETE /api/session");
-                assertEquals(answer.status(), signsOut ? 204 : 401, name(rule));
+                boolean signsOut = rule.name().equals("DELETE /api/session");
+                assertEquals(answer.status(), signsOut ? 204 : 401, rule.name());
             }
         }
     }
@@ -69,10 +65,10 @@ public class RulesTest extends ServerTest {
         for (var rule : Rules.ALL) {
             if (rule.role() == Role.LEAD) {
                 var answer = technician.send(rule.method().name(), address(rule), "{}", true);
-                assertEquals(answer.kind(), "not-yours", name(rule));
+                assertEquals(answer.kind(), "not-yours", rule.name());
                 assertEquals(answer.detail(), rule.onlyLead());
                 var lead = signedIn().send(rule.method().name(), address(rule), "{}", true);
-                assertNotEquals(lead.kind(), "not-yours", name(rule));
+                assertNotEquals(lead.kind(), "not-yours", rule.name());
             }
         }
     }

@@ -292,8 +292,13 @@ public class CallTest extends ServerTest {
     public void aStepFarDownTheListIsToldWholeWhenItIsTaken() {
         var client = signedIn();
         var call = Calls.add(client);
-        var others = call.get().body().path("assessment").path("plan").path("alternatives");
-        var last = others.valueStream()
+        var plan = call.get().body().path("assessment").path("plan");
+        var steps = client.get(call.path + "/steps").body();
+        assertEquals(steps.path(0).path("id"), plan.path("next").path("id"));
+        assertEquals(
+                steps.path(6).path("name"), plan.path("alternatives").path(5).path("name"));
+        assertTrue(steps.size() > 50 && plan.path("alternatives").size() == 6, "the call names the nearest alone");
+        var last = steps.valueStream()
                 .filter(step -> step.path("kind").asString().equals("CHECK"))
                 .reduce((one, next) -> next)
                 .orElseThrow();

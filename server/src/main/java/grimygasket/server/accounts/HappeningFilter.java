@@ -1,0 +1,70 @@
+package grimygasket.server.accounts;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Notes who did what beside the work on calls: by the table of rules, so that no operation has to think of it. */
+@Component
+class HappeningFilter extends OncePerRequestFilter {
+    private static final String SIGN_IN = "POST /api/session";
+
+    private final Happenings happenings;
+    private final AccountStore accounts;
+
+    HappeningFilter(Happenings happenings, AccountStore accounts) {
+        this.happenings = happenings;
+        this.accounts = accounts;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        var rule = Rules.of(request);
+        boolean traced = rule.filter(Rules.Rule::isTraced).isPresent();
+        // Whoever signs out is not known any more afterwards.
+        var before = traced ? account() : Optional.<UUID>empty();
+        chain.doFilter(request, response);
+        boolean refused = response.getStatus() == HttpServletResponse.SC_FORBIDDEN;
+        if (rule.isPresent() && (traced || refused)) {
+            note(request, response.getStatus(), rule.get(), account().or(() -> before));
+        }
+    }
+
+    /** Strangers are only noted where they try to sign in, so that nobody fills the disk without an account. */
+    private void note(HttpServletRequest request, int status, Rules.Rule rule, Optional<UUID> account) {
+        boolean signsIn = rule.name().equals(SIGN_IN) && status != HttpStatus.TOO_MANY_REQUESTS.value();
+        if (account.isPresent() || signsIn) {
+            var inPath = rule.matcher().matcher(request).getVariables();
+            happenings.add(
+                    account.or(() -> tried(request)).orElse(null),
+                    Devices.of(request).orElse(null),
+                    request.getRemoteAddr(),
+                    rule.name(),
+                    String.join(" ", new TreeMap<>(inPath).values()),
+                    status);
+        }
+    }
+
+    private static Optional<UUID> account() {
+        return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication())
+                .map(Authentication::getPrincipal)
+                .filter(SignedIn.class::isInstance)
+                .map(me -> ((SignedIn) me).id());
+    }
+
+    /** Whose name was tried to sign in with; what was typed is not kept, as it may be a password. */
+    private Optional<UUID> tried(HttpServletRequest request) {
+        return Optional.ofNullable(request.getParameter("login")).flatMap(accounts::find);
+    }
+}

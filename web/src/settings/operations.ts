@@ -1,0 +1,36 @@
+import { nameOf } from '../call/changes'
+import type { Happening } from '../api/types'
+
+/** What somebody has done beside the work on calls, in words. */
+const OPERATIONS: Record<string, string> = {
+  'POST /api/session': 'Signed in',
+  'DELETE /api/session': 'Signed out',
+  'PUT /api/session/password': 'Changed their own password',
+  'PUT /api/session/units': 'Changed their units',
+  'PUT /api/schools/{schoolId}': 'Changed how they work',
+  'PUT /api/business': 'Changed what the business reckons with',
+  'PUT /api/colleagues/{id}': 'Added or changed a person',
+  'PUT /api/colleagues/{id}/locked': 'Locked a person out, or let them in again',
+  'POST /api/devices/{id}/lost': 'Signed a device out as lost',
+  'PUT /api/van/{partId}': 'Counted a part on the van',
+  'GET /api/calls/{callId}/call.json': 'Gave a call out as a file',
+  'GET /api/calls/{callId}/report.pdf': 'Gave a report out as PDF',
+  'POST /api/call-documents': 'Brought a call in from a file',
+  'POST /api/know-how/{kind}/revisions': 'Brought know-how in from a file',
+  'PUT /api/know-how/{kind}/revisions/active': 'Put a version of the know-how to use',
+  'GET /api/know-how/{kind}/revisions/{number}/codes.csv': 'Gave a code table out',
+  'GET /api/know-how/{kind}/revisions/{number}/pack.yaml': 'Gave know-how out',
+  'POST /api/know-how/{kind}/draft/use': 'Put the draft of the know-how to use',
+  'PUT /api/know-how/{kind}/draft/{section}/{piece}': 'Edited the draft of the know-how',
+  'DELETE /api/know-how/{kind}/draft': 'Threw the draft of the know-how away',
+  'DELETE /api/know-how/{kind}/draft/edits/{number}': 'Took an edit of the know-how back',
+  'DELETE /api/know-how/{kind}/draft/{section}/{piece}': 'Took a piece out of the know-how',
+  'GET /api/trail': 'Looked at who did what',
+}
+
+export const done = ({ operation }: Happening) => OPERATIONS[operation] ?? nameOf(operation)
+
+const IDS = /^[0-9a-f-]{36}( [0-9a-f-]{36})*$/
+
+/** What it was about, where that says something: ids do not. */
+export const subject = ({ subject }: Happening) => (IDS.test(subject) ? '' : subject)
