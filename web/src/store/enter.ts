@@ -14,11 +14,12 @@ const kindOf = (refusal: Refusal) => refusal.kind.toLowerCase().replace('_', '-'
 const problemOf = (refusal: Refusal) =>
   new Problem(kindOf(refusal), refusal.sentence, refusal.fields, refusal.theirs)
 
-async function draw(one: HeldCall): Promise<Call> {
-  const view = await viewOf(one)
-  queryClient.setQueryData(callKey(one.call.head.id), view)
+function show(view: Call) {
+  queryClient.setQueryData(callKey(view.head.id), view)
   return view
 }
+
+const draw = (one: HeldCall): Promise<Call> => viewOf(one).then(show)
 
 /**
  * Does something to a call on this device: it is kept and drawn at once, and goes out by itself. What cannot be is a problem.
@@ -32,8 +33,10 @@ export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
     const { held: after, refused } = await become(now, command)
     if (refused) throw problemOf(refused)
     if (!after) return false
-    if (!(await put(command, me().account, after, picture))) return false
-    await draw(after)
+    // The disk keeps it while the core reckons what follows.
+    const [isKept, view] = await Promise.all([put(command, me().account, after, picture), viewOf(after)])
+    if (!isKept) return false
+    show(view)
     sendWhatWaits()
     return true
   })

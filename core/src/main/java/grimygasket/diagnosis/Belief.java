@@ -111,15 +111,11 @@ final class Belief {
         return marginals;
     }
 
-    /**
-     * Chance that at least one of some faults is present.
-     *
-     * @param faults as bits
-     */
-    double any(long faults) {
+    /** Chance of some sets, named by their indices. */
+    double chance(int[] some) {
         double chance = 0;
-        for (int s = 0; s < weights.length; s++) {
-            chance += (sets.bits(s) & faults) != 0 ? weights[s] : 0;
+        for (int s : some) {
+            chance += weights[s];
         }
         return chance;
     }

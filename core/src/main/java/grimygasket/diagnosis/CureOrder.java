@@ -3,7 +3,10 @@ package grimygasket.diagnosis;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -35,7 +38,12 @@ final class CureOrder {
     private final Access access;
     private final Prerequisites before;
     private final Item[] items;
+
+    /** The layers that remedies lie behind, each set of them once. */
     private final long[] chains;
+
+    /** By what is open. */
+    private final Map<Long, Opened> opened = new HashMap<>();
 
     /** By item, the items that aim at one of its faults, itself among them. */
     private final int[][] rivals;
@@ -56,6 +64,7 @@ final class CureOrder {
      *
      * @param faults that it aims at, ascending
      * @param aims the same as bits
+     * @param chain the index of the layers that it lies behind
      * @param causes faults that have to be cleared or cured before it, as bits
      * @param looks looks that have to be made before it, as bits
      * @param minutes with the proof, without access
@@ -67,12 +76,56 @@ final class CureOrder {
             int[] faults,
             long aims,
             double[] chances,
-            long chain,
+            int chain,
             long causes,
             long looks,
             double minutes,
             double price,
-            boolean due) {}
+            boolean due) {
+        /** Whether something may have to come before it. */
+        boolean waits() {
+            return (causes | looks) != 0;
+        }
+    }
+
+    /**
+     * What is open at some time, and what that means for all that remedies lie behind. Few sets of layers are ever open together, and
+     * to take them apart is slow in a browser.
+     */
+    private final class Opened {
+        private final long open;
+
+        /** By chain, what it takes to open the rest of it. */
+        private final double[] minutes = new double[chains.length];
+
+        /** By chain and chain: whether opening the one brings what lies behind the other within reach. */
+        private final boolean[][] exposes = new boolean[chains.length][chains.length];
+
+        /** By chain, what is open once it is. */
+        private final Opened[] then = new Opened[chains.length];
+
+        Opened(long open) {
+            this.open = open;
+            for (int c = 0; c < chains.length; c++) {
+                minutes[c] = access.minutes(chains[c], open);
+                for (int other = 0; other < chains.length; other++) {
+                    exposes[c][other] =
+                            c == other || (chains[other] & ~open) != 0 && (chains[other] & ~(open | chains[c])) == 0;
+                }
+            }
+        }
+
+        Opened with(int chain) {
+            if (then[chain] == null) {
+                then[chain] = opened(open | chains[chain]);
+            }
+            return then[chain];
+        }
+    }
+
+    private Opened opened(long open) {
+        return opened.computeIfAbsent(open, Opened::new);
+    }
 
     /**
      * One remedy in the order.
@@ -103,6 +156,11 @@ final class CureOrder {
         this.before = before;
         this.referMinutes = network.pack.referMinutes();
         long spared = spared(remedies);
+        this.chains = remedies.stream()
+                .mapToLong(r -> access.chain(r.layer()))
+                .distinct()
+                .sorted()
+                .toArray();
         this.items = remedies.stream()
                 .map(r -> {
                     double minutes = r.minutes()
@@ -118,7 +176,7 @@ final class CureOrder {
                             faults,
                             aims,
                             IntStream.of(faults).mapToDouble(f -> cures[f]).toArray(),
-                            access.chain(r.layer()),
+                            Arrays.binarySearch(chains, access.chain(r.layer())),
                             before.causes(r),
                             before.looks(r.after()),
                             minutes,
@@ -131,15 +189,15 @@ final class CureOrder {
             rivals[i] = rivals(items[i]);
         }
         workLeft = belief.sets.totals(workLeft(van));
-        this.waiting = IntStream.range(0, items.length)
-                .filter(i -> (items[i].causes | items[i].looks) != 0)
-                .toArray();
-        this.chains =
-                Arrays.stream(items).mapToLong(Item::chain).distinct().sorted().toArray();
-        usual = IntStream.range(0, items.length).toArray();
-        var run = new Run(belief, now, usual);
+        this.waiting =
+                IntStream.range(0, items.length).filter(i -> items[i].waits()).toArray();
+        var run = new Run(belief, now, new int[0]);
         run.start(null);
-        run.rank();
+        usual = IntStream.range(0, items.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> -run.efficiency[i]))
+                .mapToInt(i -> i)
+                .toArray();
     }
 
     /** The faults that something often cures without a part, as bits. */
@@ -209,8 +267,8 @@ final class CureOrder {
     double costToTry(Belief belief, Situation now, Remedy remedy) {
         var run = new Run(belief, now, usual.clone());
         run.start(null);
-        var item = item(remedy);
-        return access.minutes(item.chain, now.open()) + run.costs[List.of(items).indexOf(item)];
+        int i = indexOf(remedy);
+        return run.opened.minutes[items[i].chain] + run.cost(i);
     }
 
     /**
@@ -240,9 +298,13 @@ final class CureOrder {
     }
 
     private Item item(Remedy remedy) {
-        for (var item : items) {
-            if (item.remedy == remedy) {
-                return item;
+        return items[indexOf(remedy)];
+    }
+
+    private int indexOf(Remedy remedy) {
+        for (int i = 0; i < items.length; i++) {
+            if (items[i].remedy == remedy) {
+                return i;
             }
         }
         throw new IllegalArgumentException("remedy " + remedy.id() + " is not in this order");
@@ -268,11 +330,16 @@ final class CureOrder {
         private final boolean[] used = new boolean[items.length];
         private final double[] gains = new double[items.length];
         private final double[] efficiency = new double[items.length];
+
+        /** The items that are still worth their while, the most efficient first once they are ranked. */
         private final int[] ranked;
+
+        private int left;
         private final List<Leg> legs = new ArrayList<>();
         private final double[] costs = new double[items.length];
         private final Situation start;
         private Situation now;
+        private Opened opened;
         private double uncured = 1;
         private double elapsed;
         private double cost;
@@ -290,6 +357,8 @@ final class CureOrder {
             this.ranked = ranked;
             this.start = now;
             this.now = now;
+            left = ranked.length;
+            opened = opened(now.open());
             present = belief.marginals();
             referring = referCost(belief);
             bestCost = referring;
@@ -316,24 +385,19 @@ final class CureOrder {
                 return false;
             }
             var item = items[pick];
-            double reach = access.minutes(item.chain, now.open());
             double share = share(item);
-            double first = reach + before.minutes(item.causes, item.looks, now);
+            double first = opened.minutes[item.chain] + waitedFor(item);
             cost += uncured * (first + share * (item.minutes + lostPrice(item, gains[pick] / uncured)));
             minutes += uncured * (first + share * item.minutes);
             elapsed += first + item.minutes;
-            now = new Situation(
-                    now.open() | item.chain, now.settled() | item.causes | item.aims, now.looked() | item.looks);
+            opened = opened.with(item.chain);
+            if (waiting.length > 0) {
+                now = new Situation(opened.open, now.settled() | item.causes | item.aims, now.looked() | item.looks);
+            }
             used[pick] = true;
             apply(item);
-            for (int rival : rivals[pick]) {
-                weigh(rival);
-            }
-            for (int waiting : waiting) {
-                if (!used[waiting]) {
-                    weigh(waiting);
-                }
-            }
+            weighAgain(rivals[pick]);
+            weighAgain(waiting);
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
             if (Ties.isLess(cost + referring, bestCost)) {
                 bestCost = cost + referring;
@@ -358,11 +422,34 @@ final class CureOrder {
             }
         }
 
+        /** What once gains next to nothing gains no more later. */
+        private void weighAgain(int[] some) {
+            for (int i : some) {
+                if (efficiency[i] > 0) {
+                    weigh(i);
+                }
+            }
+        }
+
         private void weigh(int i) {
             gains[i] = used[i] ? 0 : gain(items[i]);
-            costs[i] = share(items[i]) * (items[i].minutes + lostPrice(items[i], gains[i] / uncured))
-                    + before.minutes(items[i].causes, items[i].looks, now);
-            efficiency[i] = gains[i] > NEGLIGIBLE ? rounded(gains[i] / costs[i]) : 0;
+            if (gains[i] > NEGLIGIBLE) {
+                costs[i] = cost(i);
+                efficiency[i] = rounded(gains[i] / costs[i]);
+            } else {
+                efficiency[i] = 0;
+            }
+        }
+
+        /** What it costs to try a remedy now, but for what has to be opened. */
+        private double cost(int i) {
+            var item = items[i];
+            return share(item) * (item.minutes + lostPrice(item, gains[i] / uncured)) + waitedFor(item);
+        }
+
+        /** Minutes for what has to come before a remedy and is not done yet. */
+        private double waitedFor(Item item) {
+            return item.waits() ? before.minutes(item.causes, item.looks, now) : 0;
         }
 
         /**
@@ -370,7 +457,7 @@ final class CureOrder {
          * shows nothing.
          */
         private double share(Item item) {
-            if ((item.looks & ~start.looked()) == 0) {
+            if (!item.waits() || (item.looks & ~start.looked()) == 0) {
                 return 1;
             }
             double share = 0;
@@ -394,16 +481,18 @@ final class CureOrder {
             rank();
             int best = -1;
             double bestEfficiency = WORTH * uncured * uncured / referring;
-            for (long chain : chains) {
+            for (int chain = 0; chain < chains.length; chain++) {
                 double gain = 0;
-                double price = access.minutes(chain, now.open());
+                double price = opened.minutes[chain];
+                var exposed = opened.exposes[chain];
                 int first = -1;
-                for (int i : ranked) {
+                for (int r = 0; r < left; r++) {
+                    int i = ranked[r];
                     // What is less efficient than the best, or than those gathered, makes neither better.
                     if (efficiency[i] <= bestEfficiency || efficiency[i] * price < gain) {
                         break;
                     }
-                    if (items[i].chain == chain || isExposed(items[i].chain, chain)) {
+                    if (exposed[items[i].chain]) {
                         first = first < 0 ? i : first;
                         gain += gains[i];
                         price += costs[i];
@@ -423,22 +512,21 @@ final class CureOrder {
             return Math.floor(FINE * efficiency + 0.5) / FINE;
         }
 
-        /** Whether opening a chain brings a remedy within reach that now is not. */
-        private boolean isExposed(long remedyChain, long chain) {
-            return (remedyChain & ~now.open()) != 0 && (remedyChain & ~(now.open() | chain)) == 0;
-        }
-
-        /** Puts the most efficient first, and those that gain next to nothing last. */
+        /** Puts the most efficient first, and leaves those out that gain next to nothing. */
         private void rank() {
-            // By insertion: from one step to the next the order hardly changes.
-            for (int i = 1; i < ranked.length; i++) {
-                int moved = ranked[i];
-                int j = i;
-                for (; j > 0 && efficiency[ranked[j - 1]] < efficiency[moved]; j--) {
-                    ranked[j] = ranked[j - 1];
+            int kept = 0;
+            for (int r = 0; r < left; r++) {
+                int moved = ranked[r];
+                if (efficiency[moved] > 0) {
+                    // By insertion: from one step to the next the order hardly changes.
+                    int j = kept++;
+                    for (; j > 0 && efficiency[ranked[j - 1]] < efficiency[moved]; j--) {
+                        ranked[j] = ranked[j - 1];
+                    }
+                    ranked[j] = moved;
                 }
-                ranked[j] = moved;
             }
+            left = kept;
         }
     }
 }

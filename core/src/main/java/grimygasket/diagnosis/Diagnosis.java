@@ -150,9 +150,8 @@ public final class Diagnosis {
     }
 
     private StationState station(String station) {
-        var faults = network.faultsAt(station);
-        double chance = now().any(faults);
-        boolean cleared = chance < CLEARED_CHANCE && decibans(beliefs.get(0).any(faults), chance) <= CLEARED_DECIBANS;
+        double chance = now().chance(network.setsAt(station));
+        boolean cleared = chance < CLEARED_CHANCE && decibans(network.priorAt(station), chance) <= CLEARED_DECIBANS;
         return new StationState(station, chance, cleared);
     }
 

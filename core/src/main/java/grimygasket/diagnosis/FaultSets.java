@@ -185,6 +185,19 @@ final class FaultSets {
         return totals;
     }
 
+    /**
+     * The sets that have any of some faults, ascending.
+     *
+     * @param faults by fault, whether it is one of them
+     */
+    int[] withAny(boolean[] faults) {
+        var have = new boolean[members.length];
+        for (int s = 1; s < have.length; s++) {
+            have[s] = have[parent[s]] || faults[last[s]];
+        }
+        return IntStream.range(0, have.length).filter(s -> have[s]).toArray();
+    }
+
     /** By fault, the sum of a value over the sets that contain it. */
     double[] sums(double[] values) {
         var sums = new double[containing.length];

@@ -43,6 +43,8 @@ final class Network {
     private final Map<String, FactModel> factModels = new HashMap<>();
     private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
     private final Map<String, ReadingModel> readingModels = Collections.synchronizedMap(new HashMap<>());
+    private final Map<String, int[]> setsAt = Collections.synchronizedMap(new HashMap<>());
+    private final Map<String, Double> priorAt = Collections.synchronizedMap(new HashMap<>());
     private final Map<String, double[]> cures = new HashMap<>();
     private final Map<String, Outcomes> outcomes = new HashMap<>();
 
@@ -143,12 +145,20 @@ final class Network {
         return machine.ratings();
     }
 
-    /** The faults that stand at a station, as bits. */
-    long faultsAt(String station) {
-        return mask(faults.stream()
-                .filter(f -> f.at().contains(station))
-                .map(Fault::id)
-                .toList());
+    /** The sets of faults of which any stands at a station; not to be changed. */
+    int[] setsAt(String station) {
+        return setsAt.computeIfAbsent(station, at -> {
+            var here = new boolean[faults.size()];
+            for (int f = 0; f < here.length; f++) {
+                here[f] = faults.get(f).at().contains(at);
+            }
+            return sets.withAny(here);
+        });
+    }
+
+    /** Chance before any evidence that something is wrong at a station. */
+    double priorAt(String station) {
+        return priorAt.computeIfAbsent(station, at -> Belief.prior(this).chance(setsAt(at)));
     }
 
     NoisyOr sign(String id) {

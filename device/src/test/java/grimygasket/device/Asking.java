@@ -14,6 +14,7 @@ import grimygasket.pack.KindKnowhow;
             Questions.OfReport.class,
             Questions.OfGauge.class,
             Questions.OfGauges.class,
+            Questions.OfSteps.class,
             Questions.OfStep.class,
             Questions.OfWords.class
         },
@@ -26,6 +27,7 @@ import grimygasket.pack.KindKnowhow;
             Questions.OfReport.class,
             Questions.OfGauge.class,
             Questions.OfGauges.class,
+            Questions.OfSteps.class,
             Questions.OfStep.class,
             Questions.OfWords.class
         })

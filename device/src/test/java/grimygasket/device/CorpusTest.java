@@ -140,6 +140,8 @@ public class CorpusTest {
             var asked = AskingCodec.write(new Questions.OfStep(held, Step.Kind.CHECK, check.id()));
             same("step", asked, Device.step(asked));
         }
+        var steps = AskingCodec.write(new Questions.OfSteps(held));
+        same("steps", steps, Device.steps(steps));
         var words = AskingCodec.write(new Questions.OfWords(
                 made.knowhow, machine.maker(), machine.features(), held.call().complaint()));
         same("heard", words, Device.heard(words));
