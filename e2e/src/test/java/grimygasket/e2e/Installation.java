@@ -3,16 +3,11 @@ package grimygasket.e2e;
 import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.InetSocketAddress;
-import java.net.ServerSocket;
-import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
@@ -24,20 +19,17 @@ import java.util.concurrent.ConcurrentLinkedDeque;
  * The real application on a database server of its own; both on free ports, in a temporary folder. As starting one takes long,
  * those with demo data are lent, and go back with their data as they were at first.
  */
-final class Installation implements AutoCloseable {
+final class Installation implements Servers, AutoCloseable {
     static final String LOGIN = "maren";
     static final String PASSWORD = "a-test-of-gaskets";
 
     static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-    private static final Duration PATIENCE = Duration.ofSeconds(90);
 
     private static final Deque<Installation> FREE = new ConcurrentLinkedDeque<>();
 
     private final Path folder;
-    private final int databasePort = freePort();
-    private final int port = freePort();
-    private final boolean demo;
-    private Process application;
+    private final int databasePort = Application.freePort();
+    private final Application application;
 
     private final Snapshot first;
 
@@ -74,31 +66,19 @@ final class Installation implements AutoCloseable {
 
     /** On a database that may be there already. */
     Installation(boolean demo, Path folder) throws IOException, InterruptedException {
-        this.demo = demo;
         this.folder = folder;
         startDatabase();
+        var environment = new HashMap<>(databaseEnvironment());
+        environment.putAll(
+                Map.of("GASKET_DEMO", "" + demo, "GASKET_FIRST_LOGIN", LOGIN, "GASKET_FIRST_PASSWORD", PASSWORD));
+        application = new Application(folder.resolve("application.log"), environment);
         startApplication();
         first = new Snapshot(this::connection);
     }
 
     final void startApplication() throws IOException, InterruptedException {
-        var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
-        command.environment().putAll(databaseEnvironment());
-        command.environment()
-                .putAll(Map.of(
-                        "GASKET_PORT",
-                        "" + port,
-                        "GASKET_DEMO",
-                        "" + demo,
-                        "GASKET_FIRST_LOGIN",
-                        LOGIN,
-                        "GASKET_FIRST_PASSWORD",
-                        PASSWORD));
-        application = command.redirectErrorStream(true)
-                .redirectOutput(folder.resolve("application.log").toFile())
-                .start();
         try {
-            await(port);
+            application.start();
         } catch (IllegalStateException e) {
             close();
             throw e;
@@ -107,7 +87,7 @@ final class Installation implements AutoCloseable {
 
     /** As if somebody pulled its plug. */
     void killApplication() throws InterruptedException {
-        application.destroyForcibly().waitFor();
+        application.kill();
     }
 
     /** As if somebody pulled its plug. */
@@ -124,8 +104,9 @@ final class Installation implements AutoCloseable {
         return folder;
     }
 
-    String address() {
-        return "http://127.0.0.1:" + port;
+    @Override
+    public String address() {
+        return "http://127.0.0.1:" + application.port();
     }
 
     void startDatabase() throws IOException, InterruptedException {
@@ -136,23 +117,10 @@ final class Installation implements AutoCloseable {
         database(folder, "stop");
     }
 
-    /** The rows of a query, each as its columns' texts. */
-    List<List<String>> rows(String sql) {
-        try (var connection = connection();
-                var statement = connection.createStatement();
-                var result = statement.executeQuery(sql)) {
-            var rows = new ArrayList<List<String>>();
-            while (result.next()) {
-                var row = new ArrayList<String>();
-                for (int i = 1; i <= result.getMetaData().getColumnCount(); i++) {
-                    row.add(result.getString(i));
-                }
-                rows.add(row);
-            }
-            return rows;
-        } catch (SQLException e) {
-            throw new IllegalStateException(sql, e);
-        }
+    @Override
+    public List<List<String>> rows(String sql) {
+        var env = databaseEnvironment();
+        return Servers.rows(env.get("GASKET_DB_URL"), env.get("GASKET_DB_USER"), env.get("GASKET_DB_PASSWORD"), sql);
     }
 
     void execute(String sql) {
@@ -172,9 +140,8 @@ final class Installation implements AutoCloseable {
 
     @Override
     public void close() {
-        application.destroy();
+        application.close();
         try {
-            application.waitFor();
             stopDatabase();
             delete(folder.toFile());
         } catch (InterruptedException e) {
@@ -207,34 +174,6 @@ final class Installation implements AutoCloseable {
                 env.put(line.substring(0, line.indexOf('=')), line.substring(line.indexOf('=') + 1));
             }
             return env;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private void await(int somePort) throws IOException, InterruptedException {
-        var until = Instant.now().plus(PATIENCE);
-        while (Instant.now().isBefore(until) && application.isAlive()) {
-            try (var socket = new Socket()) {
-                socket.connect(new InetSocketAddress("127.0.0.1", somePort), 500);
-                return;
-            } catch (IOException e) {
-                Thread.sleep(200);
-            }
-        }
-        throw new IllegalStateException(
-                "the application did not start:\n" + Files.readString(folder.resolve("application.log")));
-    }
-
-    private static Path jar() throws IOException {
-        try (var files = Files.newDirectoryStream(ROOT.resolve("server/target"), "server-*-app.jar")) {
-            return files.iterator().next();
-        }
-    }
-
-    private static int freePort() {
-        try (var socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
@@ -39,40 +40,66 @@ final class Soak {
     private record Done(UUID id, String call, String trace, int status) {}
 
     public static void main(String[] args) throws Exception {
-        int commands = Integer.parseInt(args[0]);
-        var random = new Random(commands);
-        var pool = Executors.newFixedThreadPool(DEVICES);
+        var random = new Random();
         try (var installation = new Installation(true)) {
-            var part = installation
-                    .rows("select id from part where number = 'RV-20'")
+            day(installation, Integer.parseInt(args[0]), () -> {
+                Thread.sleep(random.nextInt(KILL_EVERY_MILLIS));
+                if (random.nextBoolean()) {
+                    installation.killApplication();
+                    installation.startApplication();
+                } else {
+                    installation.killDatabase();
+                    installation.startDatabase();
+                }
+            });
+        }
+    }
+
+    /** Something that goes wrong meanwhile, and is put right again. */
+    interface Mishap {
+        void happen() throws IOException, InterruptedException;
+    }
+
+    /**
+     * @param commands in all
+     * @param mishap happens again and again, until all is done
+     */
+    static void day(Servers servers, int commands, Mishap mishap)
+            throws IOException, InterruptedException, ExecutionException {
+        var pool = Executors.newFixedThreadPool(DEVICES);
+        try {
+            var part = servers.rows("select id from part where number = 'RV-20'")
                     .get(0)
                     .get(0);
             var devices = new ArrayList<Device>();
             for (int i = 0; i < DEVICES; i++) {
                 var login = i % 2 == 0 ? Installation.LOGIN : "rollo";
-                devices.add(new Device(new Phone(installation.address(), login), i, part, commands / DEVICES));
+                devices.add(new Device(new Phone(servers.address(), login), i, part, commands / DEVICES));
             }
+            int valves = valves(servers);
             var days = new ArrayList<Future<List<Done>>>();
             devices.forEach(device -> days.add(pool.submit(device::work)));
-            int valves = valves(installation);
-            int kills = killWhile(days, installation, random);
+            int mishaps = 0;
+            for (; !days.stream().allMatch(Future::isDone); mishaps++) {
+                mishap.happen();
+            }
             var done = new ArrayList<Done>();
             for (var day : days) {
                 done.addAll(day.get());
             }
             int again = devices.stream().mapToInt(device -> device.again).sum();
             var wrong = new ArrayList<String>();
-            wrong.addAll(notAsSaid(done, installation));
-            wrong.addAll(outOfOrder(devices, installation));
-            wrong.addAll(unequal(devices, installation));
-            if (valves(installation) != valves) {
-                wrong.add("There were " + valves + " return valves, and there are " + valves(installation));
+            wrong.addAll(notAsSaid(done, servers));
+            wrong.addAll(outOfOrder(devices, servers));
+            wrong.addAll(unequal(devices));
+            if (valves(servers) != valves) {
+                wrong.add("There were " + valves + " return valves, and there are " + valves(servers));
             }
             wrong.forEach(System.out::println);
             long taken = done.stream().filter(one -> one.status == 200).count();
             System.out.printf(
                     "%d devices, %d commands, %d of them taken and the rest refused, %d sent again, %d kills: %d wrong%n",
-                    DEVICES, done.size(), taken, again, kills, wrong.size());
+                    DEVICES, done.size(), taken, again, mishaps, wrong.size());
             if (!wrong.isEmpty()) {
                 throw new IllegalStateException(wrong.size() + " wrong");
             }
@@ -82,32 +109,14 @@ final class Soak {
         }
     }
 
-    private static int killWhile(List<? extends Future<?>> days, Installation installation, Random random)
-            throws IOException, InterruptedException {
-        int kills = 0;
-        while (!days.stream().allMatch(Future::isDone)) {
-            Thread.sleep(random.nextInt(KILL_EVERY_MILLIS));
-            if (random.nextBoolean()) {
-                installation.killApplication();
-                installation.startApplication();
-            } else {
-                installation.killDatabase();
-                installation.startDatabase();
-            }
-            kills++;
-        }
-        return kills;
-    }
-
     /** What is not in the log once with the outcome that its device was told, or not in its call once if it was taken. */
-    private static List<String> notAsSaid(List<Done> done, Installation installation) {
+    private static List<String> notAsSaid(List<Done> done, Servers servers) {
         Map<String, List<String>> outcomes = new HashMap<>();
-        installation
-                .rows("select id, outcome from command_log where kind <> 'repeat'")
+        servers.rows("select id, outcome from command_log where kind <> 'repeat'")
                 .forEach(row -> outcomes.computeIfAbsent(row.get(0), unused -> new ArrayList<>())
                         .add(row.get(1)));
         var held = new HashMap<String, Integer>();
-        installation.rows("""
+        servers.rows("""
                         select concat(c.id, ' ', e.trace) from service_call c,
                                json_table(c.record, '$.story[*].finding' columns (trace varchar(40) path '$.shown')) e
                         where e.trace is not null
@@ -131,10 +140,10 @@ final class Soak {
     }
 
     /** Devices whose commands are not in the log in the order in which they were done. */
-    private static List<String> outOfOrder(List<Device> devices, Installation installation) {
+    private static List<String> outOfOrder(List<Device> devices, Servers servers) {
         return devices.stream()
                 .filter(device -> {
-                    var order = installation.rows(
+                    var order = servers.rows(
                             "select device_seq from command_log where device = '%s' and kind <> 'repeat' order by seq"
                                     .formatted(device.phone.device()));
                     var places = order.stream()
@@ -147,8 +156,7 @@ final class Soak {
     }
 
     /** Calls of which two devices have different records, and stock that is not what was used. */
-    private static List<String> unequal(List<Device> devices, Installation installation)
-            throws IOException, InterruptedException {
+    private static List<String> unequal(List<Device> devices) throws IOException, InterruptedException {
         var wrong = new ArrayList<String>();
         for (var call : CALLS) {
             var records = new HashMap<String, Integer>();
@@ -164,8 +172,8 @@ final class Soak {
     }
 
     /** Return valves, used and left: none comes, none goes. */
-    private static int valves(Installation installation) {
-        return Integer.parseInt(installation.rows("""
+    private static int valves(Servers servers) {
+        return Integer.parseInt(servers.rows("""
                         select (select coalesce(sum(e.used), 0) from service_call c,
                                        json_table(c.record, '$.parts[*]' columns (used int path '$.used', number varchar(20) path '$.number')) e
                                 where e.number = 'RV-20')

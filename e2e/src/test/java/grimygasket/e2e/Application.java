@@ -1,0 +1,81 @@
+package grimygasket.e2e;
+
+import java.io.IOException;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+
+/** The application itself, on a port of its own; it can be started again after it was killed. */
+final class Application implements AutoCloseable {
+    private static final Duration PATIENCE = Duration.ofSeconds(90);
+
+    private final int port = freePort();
+    private final Path log;
+    private final Map<String, String> environment;
+    private Process process;
+
+    /** @param environment what it is told besides its port */
+    Application(Path log, Map<String, String> environment) {
+        this.log = log;
+        this.environment = environment;
+    }
+
+    void start() throws IOException, InterruptedException {
+        var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
+        command.environment().putAll(environment);
+        command.environment().put("GASKET_PORT", "" + port);
+        process = command.redirectErrorStream(true).redirectOutput(log.toFile()).start();
+        var until = Instant.now().plus(PATIENCE);
+        while (!answers(port)) {
+            if (!process.isAlive() || Instant.now().isAfter(until)) {
+                throw new IllegalStateException("the application did not start:\n" + Files.readString(log));
+            }
+            Thread.sleep(200);
+        }
+    }
+
+    /** As if somebody pulled its plug. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    int port() {
+        return port;
+    }
+
+    @Override
+    public void close() {
+        if (process != null) {
+            process.destroy();
+            process.onExit().join();
+        }
+    }
+
+    static boolean answers(int port) {
+        try (var socket = new Socket()) {
+            socket.connect(new InetSocketAddress("127.0.0.1", port), 500);
+            return true;
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    private static Path jar() throws IOException {
+        try (var files = Files.newDirectoryStream(Installation.ROOT.resolve("server/target"), "server-*-app.jar")) {
+            return files.iterator().next();
+        }
+    }
+
+    static int freePort() {
+        try (var socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException("there is no free port", e);
+        }
+    }
+}
