@@ -161,14 +161,26 @@ final class Soak {
         for (var call : CALLS) {
             var records = new HashMap<String, Integer>();
             for (var device : devices) {
-                var held = device.phone.get("/api/device/calls/" + call);
-                records.merge(held.substring(0, held.indexOf("\"knowhow\":\"")), device.number, (one, other) -> one);
+                records.merge(record(device.phone, call), device.number, (one, other) -> one);
             }
             if (records.size() != 1) {
                 wrong.add("Of call " + call + " there are " + records.size() + " records");
             }
         }
         return wrong;
+    }
+
+    /** A call as a device is told it; what was killed last may still be coming back. */
+    private static String record(Phone phone, String call) throws IOException, InterruptedException {
+        for (int i = 0; i < 60; i++) {
+            var held = phone.get("/api/device/calls/" + call);
+            int end = held.indexOf("\"knowhow\":\"");
+            if (end >= 0) {
+                return held.substring(0, end);
+            }
+            Thread.sleep(1_000);
+        }
+        throw new IllegalStateException("Nobody tells call " + call);
     }
 
     /** Return valves, used and left: none comes, none goes. */

@@ -1,0 +1,57 @@
+package grimygasket.e2e;
+
+import java.util.List;
+import java.util.Random;
+
+/**
+ * The day of many devices, on several servers: meanwhile nodes of the database die or are cut off, and applications die, one after
+ * the other, and come back. In the end every node has to hold the same. Run by scripts/cluster.
+ */
+final class ClusterSoak {
+    private static final List<String> TABLES =
+            List.of("command_log", "service_call", "customer", "machine", "van_stock", "device");
+
+    private ClusterSoak() {}
+
+    public static void main(String[] args) throws Exception {
+        var random = new Random();
+        try (var cluster = new Cluster()) {
+            Soak.day(cluster, Integer.parseInt(args[0]), () -> {
+                Thread.sleep(random.nextInt(3_000));
+                int one = random.nextInt(5);
+                if (one < 2) {
+                    var application = cluster.applications.get(one);
+                    application.kill();
+                    Thread.sleep(random.nextInt(3_000));
+                    application.start();
+                    return;
+                }
+                // Of the nodes the one that is written to is struck as often as the others together.
+                var node = cluster.nodes.get(random.nextBoolean() ? 0 : 1 + random.nextInt(2));
+                if (one < 4) {
+                    node.kill();
+                    Thread.sleep(3_000L + random.nextInt(3_000));
+                    node.join(cluster.nodes);
+                } else {
+                    node.freeze();
+                    Thread.sleep(8_000L + random.nextInt(3_000));
+                    node.thaw();
+                    Thread.sleep(1_000);
+                    node.awaitSynced();
+                }
+            });
+            for (var table : TABLES) {
+                var sums = cluster.nodes.stream()
+                        .map(node -> cluster.rows(node, "checksum table " + table)
+                                .get(0)
+                                .get(1))
+                        .distinct()
+                        .toList();
+                if (sums.size() != 1) {
+                    throw new IllegalStateException("the nodes hold " + sums.size() + " different tables " + table);
+                }
+            }
+            System.out.println("three nodes hold the same " + TABLES.size() + " tables");
+        }
+    }
+}
