@@ -8,7 +8,6 @@ export type Business = Schemas['Business']
 export type Call = Schemas['CallView']
 export type CallState = Omit<Call, 'customer' | 'beside' | 'earlier' | 'shelf' | 'family'>
 export type Circumstances = Schemas['Circumstances']
-export type Caution = Schemas['Caution']
 export type Change = Schemas['PieceChange']
 export type Check = Schemas['Check']
 export type Code = Schemas['Code']
@@ -51,10 +50,8 @@ export interface Asker {
   /** Minutes that the clocks here are ahead of universal time. */
   offset: number
 }
-export type NewOfKind = Schemas['NewOfKind']
 export type NextDays = Schemas['NextDays']
 export type Note = Schemas['Note']
-export type Outcome = Schemas['Outcome']
 export type Pack = Schemas['Pack']
 export type PartUse = Schemas['PartUse']
 export type PathState = Schemas['PathState']
@@ -101,7 +98,6 @@ export type Typed = Schemas['Typed']
 export type Turn = Schemas['Turn']
 export type UpkeepTask = Schemas['Task']
 export type Verdict = Judgement['verdict']
-export type WaterLeft = Schemas['WaterLeft']
 
 export type Written = Schemas['Written']
 

@@ -16,7 +16,7 @@ export interface Waiting {
 }
 
 /** Why the server did not take it, as it said. */
-export interface Refused {
+interface Refused {
   kind: string
   message: string
   theirs?: object

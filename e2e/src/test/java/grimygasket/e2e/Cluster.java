@@ -49,6 +49,8 @@ final class Cluster implements Servers, AutoCloseable {
         environment.putAll(Map.of(
                 "GASKET_DB_URL",
                 "jdbc:mariadb://127.0.0.1:" + databasePort + "/gasket",
+                "GASKET_PROXY",
+                "native",
                 "GASKET_DEMO",
                 "true",
                 "GASKET_FIRST_LOGIN",
@@ -102,6 +104,7 @@ final class Cluster implements Servers, AutoCloseable {
                   option httpchk GET /api/session
                   http-check expect status 401
                   option redispatch
+                  option forwardfor
                   default-server check inter 1s fall 1 rise 1
                   server application1 127.0.0.1:%d
                   server application2 127.0.0.1:%d
