@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AboutCustomer from './AboutCustomer.vue'
 import Beside from './Beside.vue'
 import Complaints from './Complaints.vue'
 import Facts from './Facts.vue'
@@ -7,6 +8,7 @@ import Fitted from './Fitted.vue'
 
 <template>
   <div>
+    <AboutCustomer />
     <Complaints />
     <Facts />
     <Fitted />

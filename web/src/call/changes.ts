@@ -30,9 +30,14 @@ const CHANGES: Record<CallChange['kind'], string> = {
   reopen: 'The call opened again',
 }
 
+/** What came to a call in another way. */
+const OTHERWISE: Record<string, string> = {
+  'bring-in': 'Brought in from a file',
+  'correct-customer': 'Who the customer is, corrected',
+}
+
 /** What was done to a call, in words. */
-export const nameOf = (kind: string) =>
-  kind === 'bring-in' ? 'Brought in from a file' : (CHANGES[kind as CallChange['kind']] ?? kind)
+export const nameOf = (kind: string) => CHANGES[kind as CallChange['kind']] ?? OTHERWISE[kind] ?? kind
 
 /** What of a trace its name does not say. */
 export function about({ change }: Trace, trail: Trace[], pack: Pack, codes: Code[]): string {

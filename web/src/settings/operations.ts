@@ -9,6 +9,7 @@ const OPERATIONS: Record<string, string> = {
   'PUT /api/session/units': 'Changed their units',
   'PUT /api/schools/{schoolId}': 'Changed how they work',
   'PUT /api/business': 'Changed what the business reckons with',
+  'PUT /api/customers/{customerId}': 'Corrected who a customer is',
   'PUT /api/colleagues/{id}': 'Added or changed a person',
   'PUT /api/colleagues/{id}/locked': 'Locked a person out, or let them in again',
   'POST /api/devices/{id}/lost': 'Signed a device out as lost',

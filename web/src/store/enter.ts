@@ -3,9 +3,10 @@ import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queryClient'
 import type { Call, Command, HeldCall, Refusal } from '../api/types'
 import { become, held, hold, me, viewOf } from './held'
-import { nextDays } from './nextDays'
-import { put, send, waits, type Told } from './outbox'
+import { nextDays, prepareAnew } from './nextDays'
+import { put, send, waitingOf, waits, type Told } from './outbox'
 import { alone } from './storage'
+import { offVan, withOffVan } from './van'
 
 /** Changes of what a call is held against, which the record does not tell. */
 const BEYOND_THE_RECORD = ['begin', 'use-part', 'put-back']
@@ -30,11 +31,17 @@ export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
   alone(command.call, async () => {
     const now = await held(command.call)
     if (!now) return false
-    const { held: after, refused } = await become(now, command)
+    const { held: became, refused } = await become(now, command)
     if (refused) throw problemOf(refused)
-    if (!after) return false
+    if (!became) return false
+    const { account } = me()
+    const taken = offVan(now.call, became.call, account)
+    const after = withOffVan(became, taken)
     // The disk keeps it while the core reckons what follows.
-    const [isKept, view] = await Promise.all([put(command, me().account, after, picture), viewOf(after)])
+    const [isKept, view] = await Promise.all([
+      put({ account, command, picture, offVan: taken }, after),
+      viewOf(after),
+    ])
     if (!isKept) return false
     show(view)
     sendWhatWaits()
@@ -53,8 +60,10 @@ export async function begin(command: Command): Promise<Call> {
   const { call, refused } = await ask('begin', { command: known, by: me(), knowhow, revision })
   if (!call) throw refused ? problemOf(refused) : Problem.unreachable()
   const { shelf } = circumstances
-  const after = { call, knowhow, circumstances, customer: change.customer, shelf, beside: [] }
-  if (!(await put(known, me().account, after))) throw Problem.unreachable()
+  const { account } = me()
+  const held = { call, knowhow, circumstances, customer: change.customer, shelf, beside: [] }
+  const after = (await waitingOf(account)).reduce((one, { offVan = {} }) => withOffVan(one, offVan), held)
+  if (!(await put({ account, command: known }, after))) throw Problem.unreachable()
   const view = await draw(after)
   sendWhatWaits()
   return view
@@ -73,7 +82,10 @@ const told: Told = {
     if (BEYOND_THE_RECORD.includes(change.kind) || (await isOther())) await anew(call)
   },
   /** The call is shown as it is without it. */
-  refused: ({ call }) => anew(call),
+  async refused({ call, change }) {
+    await anew(call)
+    if (BEYOND_THE_RECORD.includes(change.kind)) prepareAnew()
+  },
 }
 
 /** Sends what waits of whoever is signed in. */

@@ -2,8 +2,9 @@ import { answerQuietly, api, patience } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import type { Asker, Call, Command, HeldCall, Person, Report, RoundOfDay, Session, Step } from '../api/types'
 import { ask, fetchKnowhow, tell } from '../core/core'
-import { waitingFor } from './outbox'
+import { waitingFor, waitingOf } from './outbox'
 import { alone, storage } from './storage'
+import { withOffVan } from './van'
 
 /** A call as the core is told it. */
 const told = ({ call, customer, knowhow, circumstances }: HeldCall) => ({
@@ -50,7 +51,9 @@ export const hold = (id: string): Promise<HeldCall> =>
     )
     await fetchKnowhow(theirs.knowhow)
     return alone(id, async () => {
-      let now = theirs
+      // The server does not know yet what waits to be taken off the van, for whichever call.
+      const waiting = await waitingOf(me().account)
+      let now = waiting.reduce((one, { offVan = {} }) => withOffVan(one, offVan), theirs)
       for (const command of await waitingFor(id)) now = (await become(now, command)).held ?? now
       await (await storage()).put('calls', now, id)
       return now

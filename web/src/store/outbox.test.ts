@@ -17,12 +17,13 @@ const ids = () => waiting.value.map((one) => one.command.id)
 
 beforeEach(async () => {
   await (await storage()).clear('outbox')
+  await (await storage()).clear('calls')
   await read()
   vi.resetAllMocks()
 })
 
 async function done(...names: string[]) {
-  for (const name of names) await put(command(name), 'maren', {} as HeldCall)
+  for (const name of names) await put({ command: command(name), account: 'maren' }, {} as HeldCall)
 }
 
 test('what was done goes out once, in its order', async () => {
@@ -64,7 +65,7 @@ test('what is refused stays until somebody has looked, and what comes after it g
 
 test('nobody sends what somebody else has done', async () => {
   await done('of maren')
-  await put(command('of rollo'), 'rollo', {} as HeldCall)
+  await put({ command: command('of rollo'), account: 'rollo' }, {} as HeldCall)
   sent.mockResolvedValue(call)
   await send('rollo', told)
   expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['of rollo'])
@@ -76,7 +77,20 @@ test('a full device says so, and keeps nothing by halves', async () => {
   vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
     throw full
   })
-  expect(await put(command('first'), 'maren', {} as HeldCall)).toBe(false)
+  expect(await put({ command: command('first'), account: 'maren' }, {} as HeldCall)).toBe(false)
   vi.restoreAllMocks()
   expect(await read()).toEqual([])
+})
+
+test('what one call takes off the van is off it for every other', async () => {
+  const shelf = [{ id: 'valve', onVan: 3 }]
+  const other = {
+    call: { head: { id: 'another call' } },
+    shelf,
+    circumstances: { shelf },
+  } as unknown as HeldCall
+  await (await storage()).put('calls', other, 'another call')
+  await put({ command: command('first'), account: 'maren', offVan: { valve: 2 } }, {} as HeldCall)
+  const after = await (await storage()).get('calls', 'another call')
+  expect(after?.shelf[0]?.onVan).toBe(1)
 })

@@ -2,6 +2,7 @@ import { computed, shallowRef } from 'vue'
 import { sent } from '../api/commands'
 import { Problem } from '../api/problem'
 import type { Command, HeldCall, Taken } from '../api/types'
+import { withOffVan } from './van'
 import { alone, keepsNothing, storage, type Waiting } from './storage'
 
 const TRY_AGAIN_MS = 3_000
@@ -28,6 +29,10 @@ async function changed() {
   windows.postMessage('changed')
 }
 
+/** What waits, by account and in its order. */
+export const waitingOf = async (account: string): Promise<Waiting[]> =>
+  (await read()).filter((one) => one.account === account && !one.refused)
+
 /** The commands to a call that wait, in their order. */
 export const waitingFor = async (call: string): Promise<Command[]> =>
   (await read()).filter((one) => one.command.call === call && !one.refused).map((one) => one.command)
@@ -44,20 +49,25 @@ function abort(transaction: { abort: () => void }) {
 const isFull = (e: unknown) => e instanceof DOMException && e.name === 'QuotaExceededError'
 
 /**
- * Keeps a command until the server has taken it, and what it has made of its call.
+ * Keeps a command until the server has taken it, and what it has made of its call; all other calls are held against the same van.
  *
  * @returns whether there was room for it
  */
-export async function put(command: Command, account: string, after: HeldCall, picture?: Blob) {
+export async function put(one: Omit<Waiting, 'place'>, after: HeldCall) {
+  const { command, offVan = {} } = one
   const both = (await storage()).transaction(['outbox', 'calls'], 'readwrite', { durability: 'strict' })
   const outbox = both.objectStore('outbox')
   // Heard below, if it matters.
   both.done.catch(() => undefined)
   const last = await outbox.openKeyCursor(null, 'prev')
   try {
+    const calls = both.objectStore('calls')
+    if (Object.keys(offVan).length) {
+      for (const other of await calls.getAll()) await calls.put(withOffVan(other, offVan), other.call.head.id)
+    }
     await Promise.all([
-      outbox.put({ place: (last?.key ?? 0) + 1, account, command, picture }),
-      both.objectStore('calls').put(after, command.call),
+      outbox.put({ place: (last?.key ?? 0) + 1, ...one }),
+      calls.put(after, command.call),
       both.done,
     ])
   } catch (e) {

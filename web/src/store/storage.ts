@@ -2,6 +2,7 @@ import { ref } from 'vue'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Command, HeldCall, NextDays } from '../api/types'
 import { upgrade } from './older'
+import type { OffVan } from './van'
 
 /** Something done here that the server has not taken yet, or has refused. */
 export interface Waiting {
@@ -12,6 +13,8 @@ export interface Waiting {
   command: Command
   /** Of a photo that is added. */
   picture?: Blob
+  /** What it takes off the van, as far as it does. */
+  offVan?: OffVan
   refused?: Refused
 }
 

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -108,7 +109,7 @@ final class GaleraNode implements AutoCloseable {
                         "--wsrep-sync-wait=7",
                         "--wsrep-provider-options=gmcast.listen_addr=tcp://" + groupAddress()
                                 + ";ist.recv_addr=127.0.0.1:" + transfer
-                                + ";gcache.size=256M;evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT5S",
+                                + ";gcache.size=256M",
                         how)
                 .toList();
     }
@@ -177,7 +178,13 @@ final class GaleraNode implements AutoCloseable {
     public void close() {
         if (server != null) {
             server.destroy();
-            server.onExit().join();
+            try {
+                if (!server.waitFor(1, TimeUnit.MINUTES)) {
+                    kill();
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
         }
     }
 }

@@ -173,6 +173,25 @@ public class OfflineTest extends BrowserTest {
     }
 
     @Test
+    public void aTabThatIsKilledInMidWordHasItAgainWithoutSignal() {
+        var page = holding(HUMS);
+        noSignal(page);
+        page.getByPlaceholder("What else?").fill("E9");
+        page.waitForFunction("() => Object.values(localStorage).some((kept) => kept.includes('E9'))");
+        var address = page.url();
+        var context = page.context();
+        page.close();
+        var again = context.newPage();
+        again.navigate(address);
+        assertThat(again.getByPlaceholder("What else?")).hasValue("E9");
+        again.getByText("Code “E9”, not in the tables").click();
+        assertThat(again.getByLabel("So far")).containsText("Code E9");
+        signalReturns(again);
+        var told = findings(HUMS);
+        assertEquals(told[told.length - 1], "code-read E9 ");
+    }
+
+    @Test
     public void aServerThatDiesMeanwhileGetsAllOfItOnce() throws IOException, InterruptedException {
         var page = holding(GRITTY);
         int before = findings(GRITTY).length;

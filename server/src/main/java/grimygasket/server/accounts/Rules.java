@@ -122,6 +122,7 @@ final class Rules {
                     technician(
                             PUT,
                             "/api/calls/{callId}/photos/{photoId}",
+                            "/api/customers/{customerId}",
                             "/api/schools/{schoolId}",
                             "/api/session/password",
                             "/api/session/units",

@@ -164,6 +164,14 @@ public class CallStore {
                 .list();
     }
 
+    /** Ids of a customer's calls that are not closed. */
+    List<UUID> openOf(UUID customer) {
+        return jdbc.sql("""
+                        select c.id from service_call c join machine m on m.id = c.machine_id
+                        where m.customer_id = :customer and c.closed_at is null
+                        """).param("customer", customer).query(UUID.class).list();
+    }
+
     /** The other calls of a visit. */
     List<Filed> beside(Filed one) {
         var head = one.call().head();

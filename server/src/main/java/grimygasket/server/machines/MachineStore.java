@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -45,6 +46,21 @@ public class MachineStore {
                         insert ignore into customer (id, name, street, phone)
                         values (:id, :name, :street, :phone)
                         """).paramSource(customer).update();
+    }
+
+    public Optional<Customer> customer(UUID id) {
+        return jdbc.sql("select id, name, street, phone from customer where id = :id for update")
+                .param("id", id)
+                .query(Customer.class)
+                .optional();
+    }
+
+    /** Puts who a customer is right, by which they are found from now on. */
+    public void correct(Customer customer) {
+        jdbc.sql("update customer set name = :name, street = :street, phone = :phone where id = :id")
+                .paramSource(customer)
+                .update();
+        noteParts(customer.id());
     }
 
     /** The machine with that id is left as it is, so that a repeated request changes nothing. */
