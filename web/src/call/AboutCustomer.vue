@@ -55,7 +55,7 @@ const correct = useMutation({
       <TextField v-model="now.street" label="Street" autocomplete="off" />
       <TextField v-model="now.phone" label="Phone" type="tel" autocomplete="off" />
       <div class="flex flex-wrap gap-2">
-        <button type="submit" class="btn btn-act" :disabled="correct.isPending.value">Put it right</button>
+        <button type="submit" class="btn" :disabled="correct.isPending.value">Put it right</button>
         <button type="button" class="btn btn-quiet" @click="was = undefined">Leave it</button>
       </div>
     </form>

@@ -8,6 +8,9 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -17,6 +20,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Notes who did what beside the work on calls: by the table of rules, so that no operation has to think of it. */
 @Component
 class HappeningFilter extends OncePerRequestFilter {
+    private static final Logger LOG = LoggerFactory.getLogger(HappeningFilter.class);
     private static final String SIGN_IN = "POST /api/session";
 
     private final Happenings happenings;
@@ -46,13 +50,19 @@ class HappeningFilter extends OncePerRequestFilter {
         boolean signsIn = rule.name().equals(SIGN_IN) && status != HttpStatus.TOO_MANY_REQUESTS.value();
         if (account.isPresent() || signsIn) {
             var inPath = rule.matcher().matcher(request).getVariables();
-            happenings.add(
-                    account.or(() -> tried(request)).orElse(null),
-                    Devices.of(request).orElse(null),
-                    request.getRemoteAddr(),
-                    rule.name(),
-                    String.join(" ", new TreeMap<>(inPath).values()),
-                    status);
+            try {
+                happenings.add(
+                        account.or(() -> tried(request)).orElse(null),
+                        Devices.of(request).orElse(null),
+                        request.getRemoteAddr(),
+                        rule.name(),
+                        String.join(" ", new TreeMap<>(inPath).values()),
+                        status);
+            } catch (DataAccessException e) {
+                // The answer is made, and says that the database is away where it was; the log of requests has this
+                // one.
+                LOG.warn("{} {} could not be noted", rule.name(), status, e);
+            }
         }
     }
 

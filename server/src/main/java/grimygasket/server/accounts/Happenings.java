@@ -39,7 +39,7 @@ class Happenings {
             int status) {
         jdbc.sql("""
                         insert into happening (at, account_id, device, address, operation, subject, status)
-                        values (:at, :account, :device, :address, :operation, left(:subject, 200), :status)
+                        values (:at, :account, :device, left(:address, 45), :operation, left(:subject, 200), :status)
                         """)
                 .param("at", clock.instant())
                 .param("account", account)
