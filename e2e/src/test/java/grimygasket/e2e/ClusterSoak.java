@@ -1,7 +1,11 @@
 package grimygasket.e2e;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.ExecutionException;
 
 /**
  * The day of many devices, on several servers: meanwhile nodes of the database die or are cut off, and applications die, one after
@@ -16,8 +20,20 @@ final class ClusterSoak {
     public static void main(String[] args) throws Exception {
         var random = new Random();
         try (var cluster = new Cluster()) {
-            Soak.day(cluster, Integer.parseInt(args[0]), () -> {
+            soak(cluster, Integer.parseInt(args[0]), random);
+        }
+    }
+
+    private static void soak(Cluster cluster, int commands, Random random)
+            throws IOException, InterruptedException, ExecutionException {
+        try {
+            Soak.day(cluster, commands, () -> {
                 Thread.sleep(random.nextInt(3_000));
+                for (var node : cluster.nodes) {
+                    if (node.comeBack(cluster.nodes)) {
+                        System.out.println("a node had ended by itself, and was started again");
+                    }
+                }
                 int one = random.nextInt(5);
                 if (one < 2) {
                     var application = cluster.applications.get(one);
@@ -36,8 +52,6 @@ final class ClusterSoak {
                     node.freeze();
                     Thread.sleep(8_000L + random.nextInt(3_000));
                     node.thaw();
-                    Thread.sleep(1_000);
-                    node.awaitSynced();
                 }
             });
             for (var table : TABLES) {
@@ -52,6 +66,13 @@ final class ClusterSoak {
                 }
             }
             System.out.println("three nodes hold the same " + TABLES.size() + " tables");
+        } catch (IllegalStateException e) {
+            for (var node : cluster.nodes) {
+                var kept = Installation.ROOT.resolve(
+                        "var/log/" + node.log().getParent().getFileName() + ".log");
+                Files.copy(node.log(), kept, StandardCopyOption.REPLACE_EXISTING);
+            }
+            throw e;
         }
     }
 }

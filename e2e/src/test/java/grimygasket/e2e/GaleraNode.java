@@ -17,11 +17,13 @@ final class GaleraNode implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(120);
 
+    private static int ports = 24_000;
+
     private final Path folder;
-    private final int port = Application.freePort();
-    private final int group = Application.freePort();
-    private final int copy = Application.freePort();
-    private final int transfer = Application.freePort();
+    private final int port = ownPort();
+    private final int group = ownPort();
+    private final int copy = ownPort();
+    private final int transfer = ownPort();
     private Process server;
 
     /** @param folder with its data in {@code data}, which all nodes have the same of at first */
@@ -29,8 +31,38 @@ final class GaleraNode implements AutoCloseable {
         this.folder = folder;
     }
 
+    /** Below those that the machine gives to whoever calls out: one must not be taken while the node is dead. */
+    private static synchronized int ownPort() {
+        do {
+            ports++;
+        } while (Application.answers(ports));
+        return ports;
+    }
+
     int port() {
         return port;
+    }
+
+    /**
+     * Waits until it holds what the others do. It may have ended by itself, as one that was cut off does where it cannot agree with what
+     * the others did meanwhile: then it is started again.
+     *
+     * @return whether it had ended
+     */
+    boolean comeBack(List<GaleraNode> all) throws IOException, InterruptedException {
+        boolean ended = false;
+        while (!isSynced()) {
+            if (!server.isAlive()) {
+                ended = true;
+                join(all);
+            }
+            Thread.sleep(200);
+        }
+        return ended;
+    }
+
+    Path log() {
+        return folder.resolve("server.log");
     }
 
     String url() {
@@ -115,7 +147,7 @@ final class GaleraNode implements AutoCloseable {
     }
 
     /** Until it holds what the others do, and takes questions. */
-    void awaitSynced() throws IOException, InterruptedException {
+    private void awaitSynced() throws IOException, InterruptedException {
         var until = Instant.now().plus(PATIENCE);
         while (!isSynced()) {
             if (!server.isAlive() || Instant.now().isAfter(until)) {
