@@ -1,35 +1,32 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
-import { ref } from 'vue'
 import { answer, api } from '../api/client'
 import { callKey, queryClient } from '../api/queryClient'
 import { held, hold } from '../store/held'
 import Notice from '../ui/Notice.vue'
+import { useDraft } from '../ui/drafts'
 import TextField from '../ui/TextField.vue'
 import { useCallContext } from './context'
 
 const { call } = useCallContext()
-/** What stood there when it was begun to be corrected, and what is to stand there; nothing while nobody does. */
-const was = ref<typeof call.value.customer>()
-const now = ref({ name: '', street: '', phone: '' })
+const blank = { name: '', street: '', phone: '' }
+/** What stood there when somebody began to correct it, and what is to stand there. */
+const draft = useDraft(`customer:${call.value.head.id}`, { begun: false, was: blank, now: blank })
 
 function begin() {
-  was.value = call.value.customer
-  now.value = { ...call.value.customer }
+  const { name, street, phone } = call.value.customer
+  draft.value = { begun: true, was: { name, street, phone }, now: { name, street, phone } }
 }
+const leave = () => (draft.value = { begun: false, was: blank, now: blank })
 
 const correct = useMutation({
   mutationFn: () => {
-    const { id: customerId, name, street, phone } = was.value!
-    const { name: newName, street: newStreet, phone: newPhone } = now.value
-    const body = {
-      was: { name, street, phone },
-      now: { name: newName, street: newStreet, phone: newPhone },
-    }
-    return answer(() => api.PUT('/api/customers/{customerId}', { params: { path: { customerId } }, body }))
+    const params = { path: { customerId: call.value.customer.id } }
+    const { was, now } = draft.value
+    return answer(() => api.PUT('/api/customers/{customerId}', { params, body: { was, now } }))
   },
   async onSuccess() {
-    was.value = undefined
+    leave()
     const { id } = call.value.head
     if (await held(id)) await hold(id)
     await queryClient.invalidateQueries({ queryKey: callKey(id) })
@@ -39,24 +36,24 @@ const correct = useMutation({
 </script>
 
 <template>
-  <details class="border-line border-t py-1">
+  <details class="border-line border-t py-1" :open="draft.begun">
     <summary class="min-h-12 cursor-pointer py-1 leading-tight">
       <span class="font-head font-bold">Customer</span>
       <span class="text-soft block text-[0.95rem]">{{ call.customer.name }}</span>
     </summary>
-    <form v-if="was" class="grid gap-2 pb-2" novalidate @submit.prevent="correct.mutate()">
+    <form v-if="draft.begun" class="grid gap-2 pb-2" novalidate @submit.prevent="correct.mutate()">
       <Notice
         v-if="correct.error.value"
         :problem="correct.error.value"
         @again="correct.mutate()"
         @dismiss="correct.reset()"
       />
-      <TextField v-model="now.name" label="Name" autocomplete="off" />
-      <TextField v-model="now.street" label="Street" autocomplete="off" />
-      <TextField v-model="now.phone" label="Phone" type="tel" autocomplete="off" />
+      <TextField v-model="draft.now.name" label="Name" autocomplete="off" />
+      <TextField v-model="draft.now.street" label="Street" autocomplete="off" />
+      <TextField v-model="draft.now.phone" label="Phone" type="tel" autocomplete="off" />
       <div class="flex flex-wrap gap-2">
         <button type="submit" class="btn" :disabled="correct.isPending.value">Put it right</button>
-        <button type="button" class="btn btn-quiet" @click="was = undefined">Leave it</button>
+        <button type="button" class="btn btn-quiet" @click="leave">Leave it</button>
       </div>
     </form>
     <template v-else>

@@ -11,6 +11,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** What goes wrong around the technician: each time a sentence that helps, and nothing entered is lost. */
@@ -76,6 +77,25 @@ public class MishapsTest extends BrowserTest {
         assertThat(rollo.getByLabel("So far"))
                 .containsText("Nozzles blocked", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
         rollo.context().close();
+    }
+
+    @Test
+    public void whoACustomerIsIsPutRightOverAReload() {
+        var page = showing(GREASY);
+        page.locator("summary")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Customer")))
+                .click();
+        button(page, "Correct it").click();
+        page.getByLabel("Name").fill("");
+        button(page, "Put it right").click();
+        assertThat(page.getByText("Enter the customer's name.")).isVisible();
+        page.getByLabel("Name").fill("The Plover Inn (cellar)");
+        page.reload();
+        assertThat(page.getByLabel("Name")).hasValue("The Plover Inn (cellar)");
+        button(page, "Put it right").click();
+        assertThat(page.getByRole(AriaRole.BANNER)).containsText("The Plover Inn (cellar)");
+        page.navigate(installation.address() + "/round");
+        assertThat(page.getByText("The Plover Inn (cellar)").first()).isVisible();
     }
 
     @Test

@@ -13,7 +13,8 @@ import java.util.stream.IntStream;
 /** All rows of a database as they were at a moment, to be put back. */
 final class Snapshot {
     /** What the schema is made of; and versions of the know-how, which never change and which the application keeps in mind. */
-    private static final Set<String> LEFT_ALONE = Set.of("flyway_schema_history", "knowhow_revision", "command_log");
+    private static final Set<String> LEFT_ALONE =
+            Set.of("flyway_schema_history", "knowhow_revision", "command_log", "happening");
 
     /** Where a connection comes from. */
     interface Database {
