@@ -80,12 +80,13 @@ public class UpgradeTest {
         assertTrue(again.said().contains("Backing up before the upgrade from 12"), again.said());
         assertEquals(asked("select count(*) from service_call"), "2");
 
-        assertEquals(upgrade("done").status(), 0);
+        // It has got to its end, and somebody has worked since, when it is killed before it could say so.
         var newest = begun.said().replaceAll("(?s).* from 12 to (\\d+).*", "$1");
         sql("insert into flyway_schema_history values ('" + newest + "', true)");
         sql("drop table service_call");
         Script.run("database", "stop", database);
         assertEquals(upgrade("begin").said(), "", "nothing is cut off, and nothing to be upgraded");
+        assertFalse(Files.exists(folder.resolve("upgrading")));
     }
 
     @Test
