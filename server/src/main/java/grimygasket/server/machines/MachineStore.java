@@ -125,7 +125,9 @@ public class MachineStore {
         if (words.isEmpty()) {
             return List.of();
         }
-        // By the longest first, as the fewest begin with it; the others are asked of those alone.
+        // By the longest first, as the fewest begin with it; the others are asked of those one by one, each by all
+        // parts of
+        // a customer: left to itself the database looks at all who have a common word.
         words.sort(Comparator.comparingInt(String::length).reversed());
         var found = new StringBuilder("select distinct customer_id from search_part f where part like :part0");
         var whole = new StringBuilder();
@@ -135,7 +137,8 @@ public class MachineStore {
             params.put("part" + i, beginning(word));
             if (i > 0) {
                 found.append("""
-                         and exists (select 1 from search_part p where p.customer_id = f.customer_id and p.part like :part%d)
+                         and (select p.part from search_part p force index (search_part_customer)
+                              where p.customer_id = f.customer_id and p.part like :part%d limit 1) is not null
                         """.formatted(i));
             }
             if (word.length() > SearchParts.LONGEST) {
