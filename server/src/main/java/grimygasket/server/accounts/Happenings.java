@@ -52,33 +52,11 @@ class Happenings {
     }
 
     /**
-     * Something that somebody did.
-     *
-     * @param by null where nobody was known
-     * @param device null where it is not known any more
-     * @param address where it came from; null of a command
-     * @param operation method and pattern of the operation, or the kind of the command
-     * @param subject what it was about: ids and names out of its path; empty of a command
-     * @param call that it was about; null for none
-     * @param customer whose call it was; null for none
-     */
-    record Done(
-            Instant at,
-            @Nullable String by,
-            @Nullable String device,
-            @Nullable String address,
-            String operation,
-            String subject,
-            boolean taken,
-            @Nullable UUID call,
-            @Nullable String customer) {}
-
-    /**
      * What was done before a moment, to calls and otherwise, latest first.
      *
      * @param account by whom; null for everybody
      */
-    List<Done> before(Instant moment, @Nullable UUID account) {
+    List<Happening> before(Instant moment, @Nullable UUID account) {
         return jdbc.sql("""
                         select done.at, a.name as `by`, d.name as device, done.address, done.operation, done.subject, done.taken,
                                s.id as `call`, c.name as customer
@@ -104,7 +82,16 @@ class Happenings {
                 .param("moment", moment)
                 .param("account", account)
                 .param("most", MOST_AT_ONCE)
-                .query(Done.class)
+                .query((row, number) -> new Happening(
+                        row.getTimestamp("at").getTime(),
+                        row.getString("by"),
+                        row.getString("device"),
+                        row.getString("address"),
+                        row.getString("operation"),
+                        row.getString("subject"),
+                        row.getBoolean("taken"),
+                        row.getObject("call", UUID.class),
+                        row.getString("customer")))
                 .list();
     }
 }

@@ -47,13 +47,13 @@ final class Rules {
     private static final String KNOW_HOW = "Only the lead changes the know-how.";
     private static final String PEOPLE = "Only the lead adds people, locks them out and changes their passwords.";
 
-    private static final Set<String> GIVING_OUT = Set.of(
+    static final Set<String> GIVING_OUT = Set.of(
             "/api/calls/{callId}/call.json",
             "/api/calls/{callId}/report.pdf",
             "/api/know-how/{kind}/revisions/{number}/codes.csv",
             "/api/know-how/{kind}/revisions/{number}/pack.yaml");
 
-    private static final Set<String> ONLY_ASKING = Set.of(
+    static final Set<String> ONLY_ASKING = Set.of(
             "/api/commands",
             "/api/calls/{callId}/photos/{photoId}",
             "/api/gauges/{id}/judgements",

@@ -2,8 +2,12 @@ package grimygasket.server.accounts;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -35,6 +39,19 @@ public class RulesTest extends ServerTest {
         }
         assertEquals(ruled(Rules.ALL), operations);
         assertEquals(Rules.ALL.size(), operations.size(), "none has two");
+    }
+
+    @Test
+    public void whatIsNotedNamesOperationsThatThereAreAndThePageHasWordsForThem() throws IOException {
+        var paths = Rules.ALL.stream().map(Rules.Rule::path).collect(Collectors.toSet());
+        assertTrue(paths.containsAll(Rules.GIVING_OUT), Rules.GIVING_OUT.toString());
+        assertTrue(paths.containsAll(Rules.ONLY_ASKING), Rules.ONLY_ASKING.toString());
+        var words = Files.readString(Path.of("../web/src/settings/operations.ts"));
+        for (var rule : Rules.ALL) {
+            if (rule.isTraced()) {
+                assertTrue(words.contains("'" + rule.name() + "': '"), rule.name());
+            }
+        }
     }
 
     private static String address(Rules.Rule rule) {
