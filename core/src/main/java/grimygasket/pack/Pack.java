@@ -138,18 +138,18 @@ public record Pack(
 
     /** The path on which a station lies. */
     public Path pathOf(String stationId) {
-        return paths.stream()
-                .filter(path -> path.stations().stream().anyMatch(s -> s.id().equals(stationId)))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("pack " + id + " has no station " + stationId));
+        for (var path : paths) {
+            for (var station : path.stations()) {
+                if (station.id().equals(stationId)) {
+                    return path;
+                }
+            }
+        }
+        throw new IllegalArgumentException("pack " + id + " has no station " + stationId);
     }
 
     public Station station(String stationId) {
-        return find(
-                "station",
-                paths.stream().flatMap(path -> path.stations().stream()).toList(),
-                Station::id,
-                stationId);
+        return find("station", pathOf(stationId).stations(), Station::id, stationId);
     }
 
     /** The layers that have to be open to work at one, outermost first, that one included; none for null. */

@@ -4,11 +4,11 @@ import grimygasket.diagnosis.Causes;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Path;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Station;
 import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -46,15 +46,17 @@ public final class Curing {
 
     /** The stations at which a remedy works: those of the faults that it cures, in the order of the paths. */
     public static List<Station> stations(Pack pack, Remedy remedy) {
-        var at = pack.faults().stream()
-                .filter(fault -> remedy.cures().containsKey(fault.id()))
-                .flatMap(fault -> fault.at().stream())
-                .collect(Collectors.toSet());
-        return pack.paths().stream()
-                .map(Path::stations)
-                .flatMap(List::stream)
-                .filter(station -> at.contains(station.id()))
-                .toList();
+        var at = new HashSet<String>();
+        remedy.cures().keySet().forEach(fault -> at.addAll(pack.fault(fault).at()));
+        var stations = new ArrayList<Station>();
+        for (var path : pack.paths()) {
+            for (var station : path.stations()) {
+                if (at.contains(station.id())) {
+                    stations.add(station);
+                }
+            }
+        }
+        return stations;
     }
 
     /** The remedies at whose stations something was found only dirty: it is cleaned and proved before a new part goes in. */
@@ -63,6 +65,9 @@ public final class Curing {
                 .filter(condition -> condition.wear() == Condition.Wear.DIRTY_ONLY)
                 .map(Condition::station)
                 .collect(Collectors.toSet());
+        if (dirty.isEmpty()) {
+            return List.of();
+        }
         return pack.remedies().stream()
                 .filter(remedy ->
                         stations(pack, remedy).stream().map(Station::id).anyMatch(dirty::contains))

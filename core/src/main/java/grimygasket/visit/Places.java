@@ -2,17 +2,13 @@ package grimygasket.visit;
 
 import grimygasket.diagnosis.Plan;
 import grimygasket.diagnosis.Step;
-import grimygasket.pack.Check;
-import grimygasket.pack.Fault;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Station;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Which of a plan's steps have to do with which station. */
 public final class Places {
@@ -26,40 +22,43 @@ public final class Places {
 
     /** Station id to the steps that look at it, or cure a fault that stands there, in the order of the plan. */
     public static Map<String, List<Work>> of(Pack pack, Plan plan) {
-        var steps = Stream.concat(Optional.ofNullable(plan.next()).stream(), plan.alternatives().stream())
-                .filter(step -> step.kind() == Step.Kind.CHECK || step.kind() == Step.Kind.REMEDY)
-                .toList();
         var places = new LinkedHashMap<String, List<Work>>();
-        pack.paths().stream()
-                .flatMap(path -> path.stations().stream())
-                .map(Station::id)
-                .forEach(station -> places.put(station, at(station, pack, steps)));
+        for (var path : pack.paths()) {
+            path.stations().forEach(station -> places.put(station.id(), new ArrayList<>()));
+        }
+        if (plan.next() != null) {
+            place(plan.next(), pack, places);
+        }
+        plan.alternatives().forEach(step -> place(step, pack, places));
         return places;
     }
 
-    private static List<Work> at(String station, Pack pack, List<Step> steps) {
-        var here = pack.faults().stream()
-                .filter(fault -> fault.at().contains(station))
-                .map(Fault::id)
-                .collect(Collectors.toSet());
-        return steps.stream()
-                .filter(step -> concerns(pack, step, station, here))
-                .map(step -> new Work(step.kind(), step.id()))
-                .toList();
+    private static void place(Step step, Pack pack, Map<String, List<Work>> places) {
+        var work = new Work(step.kind(), step.id());
+        concerned(step, pack).forEach(station -> places.get(station).add(work));
     }
 
-    private static boolean concerns(Pack pack, Step step, String station, Set<String> here) {
-        return step.kind() == Step.Kind.REMEDY
-                ? pack.remedy(step.id()).cures().keySet().stream().anyMatch(here::contains)
-                : looksAt(pack.check(step.id()), here, station);
+    /** Ids of the stations that a step has to do with. */
+    private static Set<String> concerned(Step step, Pack pack) {
+        var stations = new HashSet<String>();
+        if (step.kind() == Step.Kind.REMEDY) {
+            addOf(pack.remedy(step.id()).cures().keySet(), pack, stations);
+        } else if (step.kind() == Step.Kind.CHECK) {
+            var check = pack.check(step.id());
+            if (check.measure() != null && check.measure().station() != null) {
+                stations.add(check.measure().station());
+            }
+            for (var outcome : check.outcomes()) {
+                if (outcome.blockedUpTo() != null) {
+                    stations.add(outcome.blockedUpTo());
+                }
+                addOf(outcome.causes().keySet(), pack, stations);
+            }
+        }
+        return stations;
     }
 
-    private static boolean looksAt(Check check, Set<String> here, String station) {
-        boolean measuredHere =
-                check.measure() != null && station.equals(check.measure().station());
-        return measuredHere
-                || check.outcomes().stream()
-                        .anyMatch(outcome -> station.equals(outcome.blockedUpTo())
-                                || outcome.causes().keySet().stream().anyMatch(here::contains));
+    private static void addOf(Set<String> faults, Pack pack, Set<String> stations) {
+        faults.forEach(fault -> stations.addAll(pack.fault(fault).at()));
     }
 }
