@@ -7,6 +7,7 @@ import { hold, reportOf, stepOf, stepsOf, viewOf } from '../store/held'
 import { roundHere } from '../store/nextDays'
 import { ofCallOrHere, orHere, patiently } from '../store/orHere'
 import { foundHere, heardHere } from '../store/words'
+import { goBy } from '../ui/clocks'
 import { answer, api, nowSignedIn } from './client'
 import type { Call, Step, Supposed } from './types'
 
@@ -16,13 +17,14 @@ export function useSession() {
     queryFn: async () => {
       const session = await answer(() => api.GET('/api/session'))
       nowSignedIn(session.id)
+      goBy(session.clocks)
       return session
     },
     staleTime: Infinity,
   })
 }
 
-/** A day's calls; today's, by the server's clock, without a day. */
+/** A day's calls; today's, where the business works, without a day. */
 export function useRound(day: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: ['round', computed(() => toValue(day) || 'today')],

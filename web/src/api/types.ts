@@ -47,8 +47,7 @@ export type Machine = Schemas['CallMachine']
 export interface Asker {
   viewer: { rank: Person['rank']; units: Session['units'] }
   now: number
-  /** Minutes that the clocks here are ahead of universal time. */
-  offset: number
+  clocks: Session['clocks']['changes']
 }
 export type NextDays = Schemas['NextDays']
 export type Note = Schemas['Note']

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
-import { isToday, minutes } from '../ui/format'
+import { isToday } from '../ui/clocks'
+import { minutes } from '../ui/format'
 import { useCallContext } from './context'
 
 const { call, pack } = useCallContext()

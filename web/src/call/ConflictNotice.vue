@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clock } from '../ui/format'
+import { clock } from '../ui/clocks'
 import { useCallContext } from './context'
 import { answerText, findingText } from '../judgement/wording'
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { byId } from '../judgement/byId'
 import CautionNote from '../ui/CautionNote.vue'
-import { clock, otherDay } from '../ui/format'
+import { clock, otherDay } from '../ui/clocks'
 import { useCallContext } from './context'
 
 const props = defineProps<{ caution: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Entry } from '../api/types'
-import { clock, otherDay } from '../ui/format'
+import { clock, otherDay } from '../ui/clocks'
 import CorrectSheet from './CorrectSheet.vue'
 import { useCallContext } from './context'
 import { useStory } from './useStory'

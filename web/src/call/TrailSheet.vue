@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useTrail } from '../api/queries'
 import type { Trace } from '../api/types'
-import { clock, otherDay } from '../ui/format'
+import { clock, otherDay } from '../ui/clocks'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import { about, nameOf } from './changes'

@@ -5,7 +5,8 @@ import { answer, api } from '../api/client'
 import { useRevisions, useSession } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import type { Change, Knowhow, Revision } from '../api/types'
-import { clock, dayName } from '../ui/format'
+import { clock, dayOf } from '../ui/clocks'
+import { dayName } from '../ui/format'
 import Notice from '../ui/Notice.vue'
 import ChangeList from './ChangeList.vue'
 import ImportPanel from './ImportPanel.vue'
@@ -18,7 +19,7 @@ const inUse = computed(() => revisions.value?.find((revision) => revision.active
 const compared = ref<{ number: number; changes: Change[] }>()
 
 const SOURCE = { SHIPPED: 'Shipped', IMPORTED: 'Brought in', EDITED: 'Changed here' }
-const at = (revision: Revision) => `${dayName(revision.at.slice(0, 10))}, ${clock(revision.at)}`
+const at = (revision: Revision) => `${dayName(dayOf(revision.at))}, ${clock(revision.at)}`
 const path = (number: number) => ({ kind: kind.value, number })
 
 const compare = useMutation({

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RoundCall } from '../api/types'
-import { clock, clockTime, dayName, isoDay, minutes, percent } from '../ui/format'
+import { clock } from '../ui/clocks'
+import { clockTime, dayName, isoDay, minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 
 const props = defineProps<{ call: RoundCall; withDay?: boolean }>()

@@ -10,13 +10,15 @@ import Notice from '../ui/Notice.vue'
 import TextField from '../ui/TextField.vue'
 
 const { data: business } = useBusiness()
-const form = ref({ name: '', labourPerHour: '', returnTripMinutes: '', mainsVolts: '' })
-const show = ({ name, labourPerHour, returnTripMinutes, mainsVolts }: Business) =>
+const form = ref({ name: '', labourPerHour: '', returnTripMinutes: '', mainsVolts: '', zone: '' })
+const zones = Intl.supportedValuesOf('timeZone')
+const show = ({ name, labourPerHour, returnTripMinutes, mainsVolts, zone }: Business) =>
   (form.value = {
     name,
     labourPerHour: labourPerHour.toFixed(2),
     returnTripMinutes: String(returnTripMinutes),
     mainsVolts: String(mainsVolts),
+    zone,
   })
 watch(business, (known) => known && show(known), { immediate: true })
 
@@ -41,6 +43,7 @@ const save = useMutation({
           labourPerHour: number('labourPerHour'),
           returnTripMinutes: Math.round(number('returnTripMinutes')),
           mainsVolts: Math.round(number('mainsVolts')),
+          zone: form.value.zone.trim(),
         },
       }),
     ),
@@ -86,6 +89,17 @@ const errors = computed<Record<string, string>>(() => ({ ...problem.value?.field
       inputmode="numeric"
       :error="errors.mainsVolts"
     />
+    <TextField
+      v-model="form.zone"
+      label="Time zone"
+      hint="Days and times are those of where you work, wherever a phone or the computer may be"
+      list="zones"
+      autocomplete="off"
+      :error="errors.zone"
+    />
+    <datalist id="zones">
+      <option v-for="zone in zones" :key="zone" :value="zone" />
+    </datalist>
     <button class="btn" :disabled="save.isPending.value">Keep</button>
     <p role="status" class="text-clean font-semibold">{{ save.isSuccess.value ? 'Kept.' : '' }}</p>
   </form>

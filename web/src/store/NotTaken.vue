@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nameOf } from '../call/changes'
-import { clock, otherDay } from '../ui/format'
+import { clock, otherDay } from '../ui/clocks'
 import Sheet from '../ui/Sheet.vue'
 import { sendWhatWaits } from './enter'
 import { refused, retry, settle } from './outbox'

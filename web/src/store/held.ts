@@ -1,6 +1,7 @@
 import { answerQuietly, api, patience } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import type { Asker, Call, Command, HeldCall, Person, Report, RoundOfDay, Session, Step } from '../api/types'
+import { clockChanges } from '../ui/clocks'
 import { ask, fetchKnowhow, tell } from '../core/core'
 import { waitingFor, waitingOf } from './outbox'
 import { alone, storage } from './storage'
@@ -23,9 +24,8 @@ export function me(): Person {
 
 /** Whoever looks, here and now. */
 function asker(): Asker {
-  const now = Date.now()
   const viewer = { rank: me().rank, units: session().units }
-  return { viewer, now, offset: -new Date(now).getTimezoneOffset() }
+  return { viewer, now: Date.now(), clocks: clockChanges() }
 }
 
 /** A call as this device keeps it, with what waits done to it; nothing where it keeps none. */

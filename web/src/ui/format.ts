@@ -1,27 +1,9 @@
-const time = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit', hour12: false })
 const longDay = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
 
-const shortDay = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
-
-export const isToday = (instant: number | string) =>
-  new Date(instant).toDateString() === new Date().toDateString()
-
-/** "24 Nov" for a day that is not today; nothing for today. */
-export const otherDay = (instant: number | string) =>
-  isToday(instant) ? '' : shortDay.format(new Date(instant))
-
-export const clock = (instant: number | string) => time.format(new Date(instant))
-
-const MILLIS_OF_A_DAY = 86_400_000
+export const MILLIS_OF_A_DAY = 86_400_000
 
 /** A day counted since 1970 as "2026-11-26". */
 export const isoDay = (day: number) => new Date(day * MILLIS_OF_A_DAY).toISOString().slice(0, 10)
-
-/** Today as "2026-11-26", by the clock here. */
-export function isoToday() {
-  const now = new Date()
-  return isoDay(Math.floor((now.getTime() - now.getTimezoneOffset() * 60_000) / MILLIS_OF_A_DAY))
-}
 
 export const daysSince1970 = (day: string) => Date.parse(day) / MILLIS_OF_A_DAY
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Laid, Line } from '../../api/types'
-import { clock } from '../../ui/format'
+import { clock } from '../../ui/clocks'
 import { useCallContext } from '../context'
 import { handling, screwsText } from '../job'
 import { usePhotos } from './usePhotos'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Draft, Knowhow } from '../../api/types'
-import { clock, otherDay } from '../../ui/format'
+import { clock, otherDay } from '../../ui/clocks'
 import { FIELDS } from './fields'
 import { isSection, nameOf, ONE, piecesOf } from './sections'
 

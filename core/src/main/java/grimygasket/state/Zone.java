@@ -1,5 +1,7 @@
 package grimygasket.state;
 
+import java.util.List;
+
 /** The time of day where the business works. */
 @FunctionalInterface
 public interface Zone {
@@ -13,6 +15,26 @@ public interface Zone {
      * @return minutes, negative where they are behind
      */
     int offset(long at);
+
+    /**
+     * By the changes of its clocks.
+     *
+     * @param changes earliest first, at least one; before it the clocks are taken to have gone as after it
+     */
+    static Zone of(List<ClockChange> changes) {
+        if (changes.isEmpty()) {
+            throw new IllegalArgumentException("changes is empty: a zone has one offset at least");
+        }
+        return at -> {
+            int offset = changes.get(0).offset();
+            for (var change : changes) {
+                if (change.at() <= at) {
+                    offset = change.offset();
+                }
+            }
+            return offset;
+        };
+    }
 
     /**
      * Which day it was.

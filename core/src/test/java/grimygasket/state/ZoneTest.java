@@ -1,9 +1,11 @@
 package grimygasket.state;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.expectThrows;
 
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.List;
 import org.testng.annotations.Test;
 
 public class ZoneTest {
@@ -25,5 +27,14 @@ public class ZoneTest {
                         there.toString());
             }
         }
+    }
+
+    @Test
+    public void changesOfItsClocksAreAllThatIsWanted() {
+        var zone = Zone.of(List.of(new ClockChange(1000, 60), new ClockChange(2000, 120)));
+        assertEquals(zone.offset(0), 60, "before the first as after it");
+        assertEquals(zone.offset(1999), 60);
+        assertEquals(zone.offset(2000), 120);
+        expectThrows(IllegalArgumentException.class, () -> Zone.of(List.of()));
     }
 }

@@ -95,7 +95,7 @@ public class CorpusTest {
             round.add(whole(new RandomCall(kind, kinds.get(kind), 1000 * kind.length() + i), viewer(i)));
         }
         var asked = AskingCodec.write(new Questions.OfRound(
-                round.subList(0, 6), round.subList(6, 9), new Asker(viewer(0), 1_900_030_000_000L, 60)));
+                round.subList(0, 6), round.subList(6, 9), new Asker(viewer(0), 1_900_030_000_000L, RandomCall.CLOCKS)));
         same("round", asked, Device.round(asked));
     }
 
@@ -154,7 +154,7 @@ public class CorpusTest {
     }
 
     private static Asker now(Viewer viewer) {
-        return new Asker(viewer, 1_900_010_000_000L, -300);
+        return new Asker(viewer, 1_900_010_000_000L, RandomCall.CLOCKS);
     }
 
     private void same(String name, String question, String here) throws IOException {

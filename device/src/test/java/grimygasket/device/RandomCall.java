@@ -33,6 +33,7 @@ import grimygasket.gauge.Readings.Typed;
 import grimygasket.pack.Feature;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.state.Circumstances;
+import grimygasket.state.ClockChange;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Authority;
 import grimygasket.visit.Condition;
@@ -49,6 +50,10 @@ import java.util.UUID;
 /** A call made up from a seed, on which anything is done that can be, and some that cannot. */
 final class RandomCall {
     static final Person MAREN = new Person(new UUID(2, 1), "Maren Tolliver", Authority.LEAD);
+    /** They are changed in the middle of what is done. */
+    static final List<ClockChange> CLOCKS =
+            List.of(new ClockChange(1_890_000_000_000L, -300), new ClockChange(1_900_020_000_000L, -240));
+
     private static final long MORNING = 1_900_000_000_000L;
     private static final int DAY = 21_990;
 

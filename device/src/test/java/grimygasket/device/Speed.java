@@ -40,7 +40,8 @@ public final class Speed {
                 CommandResult outcome = call.apply(
                         command, RandomCall.MAREN, held.circumstances().knowhow(knowhow, call));
                 call = RandomCall.after(call, outcome);
-                var asker = new Asker(new Viewer(Authority.LEAD, UnitSystem.METRIC), 1_900_010_000_000L, 0);
+                var asker =
+                        new Asker(new Viewer(Authority.LEAD, UnitSystem.METRIC), 1_900_010_000_000L, RandomCall.CLOCKS);
                 questions.add(new String[] {"state", AskingCodec.write(new Questions.OfState(made.held(call), asker))});
             }
         }

@@ -51,6 +51,15 @@ final class Chromium implements AutoCloseable {
                 .setLocale("en-GB"));
     }
 
+    /** The same, of somebody who is elsewhere: the zone by the name of the IANA database. */
+    BrowserContext elsewhere(Size size, String zone) {
+        return browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(size.width(), size.height())
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
+                .setTimezoneId(zone)
+                .setLocale("en-GB"));
+    }
+
     /** All that are open. */
     List<Page> pages() {
         return browser.contexts().stream()

@@ -1,7 +1,10 @@
 package grimygasket.e2e;
 
+import static org.testng.Assert.assertEquals;
+
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import org.testng.annotations.Test;
 
 /** The views beside the call; their layout differs little with the size, so that the rules are tried at one of them. */
@@ -36,5 +39,21 @@ public class ViewsTest extends BrowserTest {
         page.navigate(installation.address() + "/settings");
         unfold(page, " to choose");
         Axe.assertClean(page, "settings");
+    }
+
+    /** The day and the hours are another at nearly any time on the other side of the world. */
+    @Test
+    public void daysAndTimesAreThoseOfTheBusinessWhereverSomebodySits() {
+        assertEquals(seenIn("Pacific/Kiritimati"), seenIn("America/Los_Angeles"));
+    }
+
+    private List<String> seenIn(String zone) {
+        var page = chromium.elsewhere(Size.DESK, zone).newPage();
+        page.navigate(installation.address());
+        Chromium.signIn(page);
+        var round = page.getByRole(AriaRole.MAIN).innerText();
+        page.navigate(installation.address() + LEFT_OPEN);
+        page.getByLabel("Next step").waitFor();
+        return List.of(round, page.getByLabel("So far").innerText());
     }
 }

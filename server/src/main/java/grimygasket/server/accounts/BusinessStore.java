@@ -13,6 +13,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -38,6 +41,7 @@ public class BusinessStore {
      * @param labourPerHour what an hour of work is worth
      * @param returnTripMinutes what a second visit costs
      * @param mainsVolts what the mains give where it works
+     * @param zone where it works, by the name of the IANA time zone database, such as Europe/Lisbon
      */
     public record Business(
             @NotBlank(message = "Enter the name as it stands in reports.")
@@ -58,13 +62,24 @@ public class BusinessStore {
 
             @Min(value = 90, message = "Mains give 90 to 260 volts.")
             @Max(value = 260, message = "Mains give 90 to 260 volts.")
-            int mainsVolts) {
+            int mainsVolts,
+
+            @NotNull String zone) {
         /**
          * @param prices pack part id to its price, as far as the catalogue has it
          * @param onBoard pack ids of the parts on board
          */
         public Van van(Map<String, Double> prices, Set<String> onBoard) {
             return new Van(labourPerHour.doubleValue(), returnTripMinutes, prices, onBoard, true);
+        }
+
+        /** Its days and its times of day are those of this zone, wherever the application runs. */
+        public ZoneId clocks() {
+            return ZoneId.of(zone);
+        }
+
+        public LocalDate today(Clock clock) {
+            return LocalDate.now(clock.withZone(clocks()));
         }
 
         /** How its prices are written. */
@@ -75,7 +90,7 @@ public class BusinessStore {
     }
 
     public Business get() {
-        return jdbc.sql("select name, currency, labour_per_hour, return_trip_minutes, mains_volts from business")
+        return jdbc.sql("select name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone from business")
                 .query(Business.class)
                 .single();
     }
@@ -86,7 +101,7 @@ public class BusinessStore {
     /** What is reckoned with for somebody, read at once. */
     public Settings settings(UUID account) {
         return jdbc.sql("""
-                        select name, currency, labour_per_hour, return_trip_minutes, mains_volts,
+                        select name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone,
                                (select units from account where id = :account) as units
                         from business
                         """)
@@ -98,14 +113,15 @@ public class BusinessStore {
 
     public void set(Business business) {
         jdbc.sql("""
-                        insert into business (id, name, currency, labour_per_hour, return_trip_minutes, mains_volts)
-                        values (1, :name, :currency, :labourPerHour, :returnTripMinutes, :mainsVolts)
+                        insert into business (id, name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone)
+                        values (1, :name, :currency, :labourPerHour, :returnTripMinutes, :mainsVolts, :zone)
                         on duplicate key update
                             name = :name,
                             currency = :currency,
                             labour_per_hour = :labourPerHour,
                             return_trip_minutes = :returnTripMinutes,
-                            mains_volts = :mainsVolts
+                            mains_volts = :mainsVolts,
+                            zone = :zone
                         """).paramSource(business).update();
     }
 }

@@ -1,11 +1,18 @@
 package grimygasket.server.accounts;
 
 import grimygasket.server.web.Problem;
+import grimygasket.server.web.Zones;
+import grimygasket.state.ClockChange;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Authority;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,18 +24,42 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SessionController {
     record Session(
-            UUID id, String login, String name, boolean lead, String business, String currency, UnitSystem units) {}
+            UUID id,
+            String login,
+            String name,
+            boolean lead,
+            String business,
+            String currency,
+            UnitSystem units,
+            Clocks clocks) {}
+
+    /**
+     * Those of where the business works.
+     *
+     * @param zone by the name of the IANA time zone database
+     * @param changes of some years, earliest first
+     */
+    record Clocks(String zone, List<ClockChange> changes) {
+        static Clocks of(ZoneId id, Instant now) {
+            return new Clocks(id.getId(), Zones.changes(id, now.minus(YEARS_BACK), now.plus(YEAR_AHEAD)));
+        }
+    }
+
+    private static final Duration YEARS_BACK = Duration.ofDays(2 * 366);
+    private static final Duration YEAR_AHEAD = Duration.ofDays(366);
 
     record Units(@NotNull UnitSystem units) {}
 
     private final BusinessStore business;
     private final AccountStore accounts;
     private final Sessions sessions;
+    private final Clock clock;
 
-    SessionController(BusinessStore business, AccountStore accounts, Sessions sessions) {
+    SessionController(BusinessStore business, AccountStore accounts, Sessions sessions, Clock clock) {
         this.business = business;
         this.accounts = accounts;
         this.sessions = sessions;
+        this.clock = clock;
     }
 
     @GetMapping("/api/session")
@@ -41,7 +72,8 @@ class SessionController {
                 me.rank() == Authority.LEAD,
                 settings.name(),
                 settings.currency(),
-                accounts.system(me.id()));
+                accounts.system(me.id()),
+                Clocks.of(settings.clocks(), clock.instant()));
     }
 
     record NewPassword(@NotNull String now, @NotNull String next) {}

@@ -45,9 +45,9 @@ public class CallViews {
                 known.call(),
                 known.knowhow(),
                 assessments.of(known),
-                new Viewer(me.rank(), known.units()),
+                new Viewer(me.rank(), known.settings().units()),
                 clock.millis(),
-                Zones.of(clock));
+                Zones.of(known.settings().business().clocks()));
     }
 
     public CallView of(UUID callId, SignedIn me) {

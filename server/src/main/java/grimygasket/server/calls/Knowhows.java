@@ -11,12 +11,10 @@ import grimygasket.server.knowhow.Library;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.shelf.Shelf;
 import grimygasket.server.shelf.ShelfStore;
+import grimygasket.server.web.Zones;
 import grimygasket.state.Circumstances;
 import grimygasket.visit.Advice;
 import grimygasket.visit.Upkeep.Last;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,21 +32,13 @@ public class Knowhows {
     private final BusinessStore business;
     private final ShelfStore shelves;
     private final CallStore calls;
-    private final Clock clock;
 
-    Knowhows(
-            Library library,
-            SchoolStore schools,
-            BusinessStore business,
-            ShelfStore shelves,
-            CallStore calls,
-            Clock clock) {
+    Knowhows(Library library, SchoolStore schools, BusinessStore business, ShelfStore shelves, CallStore calls) {
         this.library = library;
         this.schools = schools;
         this.business = business;
         this.shelves = shelves;
         this.calls = calls;
-        this.clock = clock;
     }
 
     /** @param account whose van the parts are taken from */
@@ -92,10 +82,10 @@ public class Knowhows {
                 chosen,
                 shelf.partsFor(call.machine().kind(), call.machine().maker()),
                 call.head().upkeep()
-                        ? before(call, pack, earlier.getOrDefault(call.machine().id(), List.of()))
+                        ? before(call, pack, earlier.getOrDefault(call.machine().id(), List.of()), settings.business())
                         : Map.of(),
                 settings.business());
-        return Known.of(one, kind, circumstances, settings.units());
+        return Known.of(one, kind, circumstances, settings);
     }
 
     private static Circumstances circumstances(
@@ -115,11 +105,11 @@ public class Knowhows {
     }
 
     /** By remedy, when it was last done on an earlier call, latest first. */
-    private Map<String, Last> before(Call call, Pack pack, List<Call> earlier) {
+    private Map<String, Last> before(Call call, Pack pack, List<Call> earlier, Business business) {
         var last = new HashMap<String, Last>();
         for (var one : earlier) {
             if (!one.head().id().equals(call.head().id())) {
-                int daysAgo = daysBetween(one, call);
+                int daysAgo = daysBetween(one, call, business);
                 var done = one.remediesDone();
                 pack.remedies().stream()
                         .filter(remedy -> done.contains(remedy.id()))
@@ -133,9 +123,8 @@ public class Knowhows {
         return last;
     }
 
-    private int daysBetween(Call closed, Call call) {
-        var day =
-                LocalDate.ofInstant(Instant.ofEpochMilli(closed.head().closing().at()), clock.getZone());
-        return (int) Math.max(0, call.head().day() - day.toEpochDay());
+    private static int daysBetween(Call closed, Call call, Business business) {
+        long day = Zones.of(business.clocks()).day(closed.head().closing().at());
+        return (int) Math.max(0, call.head().day() - day);
     }
 }

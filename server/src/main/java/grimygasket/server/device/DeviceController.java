@@ -83,7 +83,7 @@ class DeviceController {
     /**
      * What the next days need.
      *
-     * @param today by the server's clock
+     * @param today where the business works
      * @param business as it stands in reports, with how its prices are written
      * @param calls of yesterday to the third day ahead, and those that are still open
      */
@@ -92,7 +92,8 @@ class DeviceController {
     @GetMapping("/next-days")
     NextDays nextDays(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
         devices.seen(request, me);
-        var today = LocalDate.now(clock);
+        var ours = business.get();
+        var today = ours.today(clock);
         var first = today.minusDays(DAYS_BACK);
         var wanted = Stream.concat(
                         calls.openBefore(me.id(), first).stream(),
@@ -102,7 +103,6 @@ class DeviceController {
                 .map(head -> new ToHold(head.id(), head.version()))
                 .toList();
         var kinds = Shipped.KINDS.stream().map(kind -> newOf(kind, me)).toList();
-        var ours = business.get();
         return new NextDays(today, ours.name(), ours.priced(), wanted, kinds);
     }
 

@@ -4,7 +4,6 @@ import grimygasket.report.Letterhead;
 import grimygasket.report.Letterhead.Addressee;
 import grimygasket.report.Report;
 import grimygasket.report.ReportOfCall;
-import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallViews;
 import grimygasket.server.calls.Known;
@@ -17,12 +16,10 @@ import org.springframework.stereotype.Component;
 @Component
 class Reports {
     private final CallViews views;
-    private final BusinessStore business;
     private final Clock clock;
 
-    Reports(CallViews views, BusinessStore business, Clock clock) {
+    Reports(CallViews views, Clock clock) {
         this.views = views;
-        this.business = business;
         this.clock = clock;
     }
 
@@ -32,13 +29,14 @@ class Reports {
     }
 
     private Letterhead letterhead(Known known) {
-        var writer = business.get();
+        var settings = known.settings();
+        var writer = settings.business();
         var customer = known.filed().customer();
         return new Letterhead(
                 writer.name(),
                 new Addressee(customer.name(), customer.street(), customer.phone()),
                 writer.priced(),
-                known.units(),
-                Zones.of(clock));
+                settings.units(),
+                Zones.of(writer.clocks()));
     }
 }

@@ -1,6 +1,7 @@
 package grimygasket.server.round;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.Assessments;
 import grimygasket.server.calls.CallStore;
@@ -21,16 +22,18 @@ import org.springframework.web.bind.annotation.RestController;
 /** A day's calls. */
 @RestController
 class RoundController {
-    /** @param today by the server's clock */
+    /** @param today where the business works */
     record DayView(
             LocalDate day, LocalDate today, @JsonUnwrapped Round round) {}
 
+    private final BusinessStore business;
     private final CallStore calls;
     private final Knowhows knowhows;
     private final Assessments assessments;
     private final Clock clock;
 
-    RoundController(CallStore calls, Knowhows knowhows, Assessments assessments, Clock clock) {
+    RoundController(BusinessStore business, CallStore calls, Knowhows knowhows, Assessments assessments, Clock clock) {
+        this.business = business;
         this.calls = calls;
         this.knowhows = knowhows;
         this.assessments = assessments;
@@ -39,12 +42,12 @@ class RoundController {
 
     @GetMapping("/api/round")
     DayView today(@AuthenticationPrincipal SignedIn me) {
-        return round(LocalDate.now(clock), me);
+        return round(business.get().today(clock), me);
     }
 
     @GetMapping("/api/round/{day}")
     DayView round(@PathVariable LocalDate day, @AuthenticationPrincipal SignedIn me) {
-        var today = LocalDate.now(clock);
+        var today = business.get().today(clock);
         var ofDay = calls.onDay(me.id(), day);
         var leftOpen = day.equals(today) ? calls.openBefore(me.id(), day) : List.<Filed>of();
         var all = knowhows.of(Stream.concat(ofDay.stream(), leftOpen.stream()).toList(), me.id()).stream()

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.UUID;
 import javax.sql.DataSource;
@@ -78,7 +79,7 @@ class FirstStart implements SmartInitializingSingleton {
             return;
         }
         var name = demo ? "Tidewrack Appliance Care" : "My business";
-        business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50, 230));
+        business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50, 230, zone()));
         accounts.put(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "LEAD");
         if (demo) {
             accounts.put(COLLEAGUE, "rollo", "Rollo Fenn", password, "TECHNICIAN");
@@ -86,13 +87,19 @@ class FirstStart implements SmartInitializingSingleton {
         }
     }
 
-    /** The script speaks of today and of minutes ago, as seen in the zone of the server's clock. */
+    /** Where this machine is, until the settings say otherwise. */
+    private String zone() {
+        var here = clock.getZone().getId();
+        return ZoneId.getAvailableZoneIds().contains(here) ? here : "UTC";
+    }
+
+    /** The script speaks of today and of minutes ago, as seen where the business works. */
     private void loadDemo() {
         var zone = ZonedDateTime.now(clock).getOffset().getId().replace("Z", "+00:00");
         var script = new ResourceDatabasePopulator(
                 new ByteArrayResource(("set time_zone = '" + zone + "';").getBytes()),
                 new ClassPathResource("demo/round.sql"),
-                new ByteArrayResource("set time_zone = default;".getBytes()));
+                new ByteArrayResource("set time_zone = '+00:00';".getBytes()));
         script.setSqlScriptEncoding("UTF-8");
         script.execute(dataSource);
         loadRecords();

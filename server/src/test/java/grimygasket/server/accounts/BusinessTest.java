@@ -4,12 +4,15 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 
 import grimygasket.server.ServerTest;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import org.testng.annotations.Test;
 
 public class BusinessTest extends ServerTest {
     private static String business(String name, String labour, int volts) {
         return """
-                {"name": "%s", "currency": "EUR", "labourPerHour": %s, "returnTripMinutes": 50, "mainsVolts": %d}
+                {"name": "%s", "currency": "EUR", "labourPerHour": %s, "returnTripMinutes": 50, "mainsVolts": %d,
+                 "zone": "Europe/Lisbon"}
                 """.formatted(name, labour, volts);
     }
 
@@ -43,5 +46,30 @@ public class BusinessTest extends ServerTest {
                 free.body().path("fields").path("labourPerHour").asString(""), "", "parts are weighed against it");
         var foreign = business("Tidewrack", "66", 230).replace("EUR", "USD");
         assertEquals(lead.put("/api/business", foreign).kind(), "invalid");
+        var nowhere = lead.put("/api/business", business("Tidewrack", "66", 230).replace("Lisbon", "Atlantis"));
+        assertNotEquals(nowhere.body().path("fields").path("zone").asString(""), "", nowhere.toString());
+    }
+
+    /** At any time it is another day in the one of them than in the other. */
+    @Test
+    public void daysAreThoseOfWhereItWorks() {
+        var lead = signedIn();
+        var before = lead.get("/api/business").body();
+        try {
+            for (var zone : new String[] {"Pacific/Kiritimati", "Pacific/Pago_Pago"}) {
+                lead.put("/api/business", business("Tidewrack", "66", 230).replace("Europe/Lisbon", zone));
+                var there = LocalDate.now(ZoneId.of(zone)).toString();
+                assertEquals(lead.get("/api/round").body().path("today").asString(), there);
+                assertEquals(
+                        lead.get("/api/device/next-days").body().path("today").asString(), there);
+                var clocks = lead.get("/api/session").body().path("clocks");
+                assertEquals(clocks.path("zone").asString(), zone);
+                assertEquals(
+                        clocks.path("changes").path(0).path("offset").asInt(),
+                        zone.endsWith("Kiritimati") ? 840 : -660);
+            }
+        } finally {
+            lead.put("/api/business", before.toString());
+        }
     }
 }
