@@ -18,7 +18,7 @@ export class Problem extends Error {
 
   /** Whether the same request may succeed a little later. */
   get passes(): boolean {
-    return ['database-away', 'busy', 'unreachable'].includes(this.kind)
+    return ['database-away', 'disk-full', 'busy', 'unreachable'].includes(this.kind)
   }
 
   static of(body: unknown, status: number): Problem {

@@ -5,25 +5,18 @@ import { Problem } from '../api/problem'
 import { useCall, useKnowhow, useStep } from '../api/queries'
 import type { Step } from '../api/types'
 import Notice from '../ui/Notice.vue'
-import Bore from '../judgement/Bore.vue'
-import MindChangers from '../judgement/MindChangers.vue'
-import Misfits from '../judgement/Misfits.vue'
-import Ranking from '../judgement/Ranking.vue'
-import { byTrouble } from '../judgement/paths'
 import { ofKey, stepKey } from '../judgement/steps'
-import { shortText } from '../judgement/wording'
 import AboutVisit from './AboutVisit.vue'
-import CallFindings from './CallFindings.vue'
 import CallHeader from './CallHeader.vue'
 import ConflictNotice from './ConflictNotice.vue'
 import JustEntered from './JustEntered.vue'
+import Later from './Later.vue'
 import NextStep from './NextStep.vue'
-import Notes from './Notes.vue'
+import Overview from './Overview.vue'
 import RingDial from './RingDial.vue'
 import RingGaps from './RingGaps.vue'
 import RingStrip from './RingStrip.vue'
 import StationSheet from './StationSheet.vue'
-import Story from './Story.vue'
 import { provideCall } from './context'
 import CallPanel from './stages/CallPanel.vue'
 import ClosePanel from './stages/ClosePanel.vue'
@@ -32,9 +25,9 @@ import HandOverPanel from './stages/HandOverPanel.vue'
 import OpenPanel from './stages/OpenPanel.vue'
 import ProvePanel from './stages/ProvePanel.vue'
 import SafePanel from './stages/SafePanel.vue'
+import { useAhead } from './useAhead'
 import { useCallActions } from './useCallActions'
 import UpkeepPanel from './upkeep/UpkeepPanel.vue'
-import UpkeepTasks from './upkeep/UpkeepTasks.vue'
 import { useStage } from './useStage'
 
 const PANELS = {
@@ -77,12 +70,8 @@ const { data: whole } = useStep(call, () =>
 const step = computed(
   () => listed.value ?? (isChosen(whole.value) ? whole.value : call.value!.assessment.plan.next),
 )
+useAhead(call, step, pack)
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
-const findings = computed(() =>
-  call.value!.story.map((entry) =>
-    shortText(entry.finding, pack.value, codes.value, call.value!.find.readings[entry.id]?.says),
-  ),
-)
 
 const wide = useMediaQuery('(min-width: 60rem)')
 const station = ref<string>()
@@ -143,11 +132,11 @@ watch(
     />
     <main :aria-busy="actions.waits.value" class="desk:grid-cols-[15.5rem_minmax(0,1fr)_22rem] grid flex-1">
       <section class="border-line desk:border-r desk:p-4 px-3 pt-2" aria-label="The ring of this call">
-        <RingDial class="desk:block hidden" />
-        <RingStrip class="desk:hidden" />
+        <RingDial v-if="wide" />
+        <RingStrip v-else />
         <RingGaps />
         <JustEntered v-if="!wide" />
-        <AboutVisit v-if="wide" class="mt-3" />
+        <Later v-if="wide"><AboutVisit class="mt-3" /></Later>
       </section>
       <aside
         class="bg-sheet border-line desk:order-3 desk:border-l desk:sticky desk:top-0 desk:self-start desk:min-h-full"
@@ -160,54 +149,16 @@ watch(
           @back="chosen = undefined"
         />
       </aside>
-      <div class="desk:order-2 desk:px-5 min-w-0 px-3 py-4">
-        <UpkeepTasks v-if="call.upkeep" @choose="chosenTask = $event" />
-        <template v-else>
-          <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-            <h2 class="text-lg">Where it narrows</h2>
-            <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
-          </div>
-          <div class="desk:block grid grid-cols-2 gap-3">
-            <Bore
-              v-for="{ path, slim } in byTrouble(call.assessment)"
-              :key="path.path"
-              :pack="pack"
-              :path="path"
-              :slim="slim"
-              :openings="call.find.openings"
-              :flows="call.find.flows"
-              @touch="station = $event"
-            />
-          </div>
-        </template>
-        <div class="mt-4 grid gap-x-6 gap-y-5 md:grid-cols-2">
-          <div v-if="!call.upkeep">
-            <Misfits :assessment="call.assessment" :findings="findings" />
-            <Ranking
-              :pack="pack"
-              :assessment="call.assessment"
-              :findings="findings"
-              :title="call.assessment.plan.next ? 'Most likely' : 'What it was'"
-            />
-            <MindChangers
-              v-if="call.story.length && !call.head.closing"
-              class="mt-2"
-              :pack="pack"
-              :assessment="call.assessment"
-              @choose="choose"
-            />
-          </div>
-          <div>
-            <Story />
-            <Notes />
-            <CallFindings
-              v-if="!call.upkeep && call.story.length && !call.head.closing && stage.shown.value !== 'CALL'"
-              class="mt-3"
-            />
-          </div>
-        </div>
-        <AboutVisit v-if="!wide" class="mt-5" />
-      </div>
+      <Later>
+        <Overview
+          class="desk:order-2 desk:px-5 px-3 py-4"
+          @choose="choose"
+          @choose-task="chosenTask = $event"
+          @touch="station = $event"
+        >
+          <AboutVisit v-if="!wide" class="mt-5" />
+        </Overview>
+      </Later>
     </main>
     <StationSheet :station="station" @close="station = undefined" @choose="choose" />
   </template>

@@ -63,7 +63,7 @@ async function keep() {
     <MeterSheet
       v-if="metering"
       v-model="metering"
-      :url="`/api/calls/${call.head.id}/checks/${check}/meter`"
+      :at="{ call: call.head.id, kind: call.machine.kind, check }"
       :name="measurable.name"
       :quantity="measure.quantity"
       @take="typed = $event"

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Step } from '../api/types'
-import { checkMade, factKnown, signSettled, type SignAnswer } from '../judgement/finding'
-import { byId } from '../judgement/byId'
+import { findingsOf } from '../judgement/answers'
 import { leaderName } from '../judgement/wording'
 import { lowerFirst, percent } from '../ui/format'
 import { useCallContext } from './context'
@@ -18,21 +17,7 @@ const answers = computed(() =>
     meaning: `${lowerFirst(leaderName(prospect.leader, pack.value))} ${percent(prospect.leaderChance)}`,
   })),
 )
-/** A question with a choice of signs, of which only one can be. */
-const question = computed(() => byId(pack.value.exclusive, props.step.id))
-const choices = computed(() =>
-  props.step.prospects.map(({ outcome }) => outcome).filter((outcome) => outcome !== 'none'),
-)
-
-function enter(answer: string) {
-  if (props.step.kind === 'FACT') return actions.settle(factKnown(props.step.id, answer))
-  if (props.step.kind === 'CHECK') return actions.settle(checkMade(props.step.id, answer))
-  if (!question.value) return actions.settle(signSettled(props.step.id, answer.toUpperCase() as SignAnswer))
-  if (choices.value.includes(answer)) return actions.settle(signSettled(answer, 'YES'))
-  return actions.settleAll(
-    choices.value.map((sign) => signSettled(sign, answer === 'none' ? 'NO' : 'UNKNOWN')),
-  )
-}
+const enter = (answer: string) => actions.settleAll(findingsOf(props.step, answer, pack.value))
 </script>
 
 <template>

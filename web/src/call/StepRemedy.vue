@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Step } from '../api/types'
 import { lowerFirst } from '../ui/format'
-import { remedyOf, remedyTried, type Proved } from '../judgement/finding'
+import { pendingOf, remedyOf, remedyTried, type Proved } from '../judgement/finding'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
@@ -13,9 +13,7 @@ const props = defineProps<{ step: Step }>()
 const { call, pack, actions, stage } = useCallContext()
 
 /** The remedy that was done and waits for its proof. */
-const pending = computed(() =>
-  call.value.story.find(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'PENDING'),
-)
+const pending = computed(() => pendingOf(call.value))
 const tried = computed(() => pending.value && remedyOf(pending.value.finding))
 const remedy = computed(() =>
   byId(pack.value.remedies, props.step.kind === 'PROVE' ? tried.value : props.step.id),

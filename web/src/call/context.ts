@@ -1,4 +1,4 @@
-import { inject, provide, type ComputedRef, type InjectionKey } from 'vue'
+import { computed, inject, provide, shallowRef, watch, type ComputedRef, type InjectionKey } from 'vue'
 import type { Call, Code, Pack, Step } from '../api/types'
 import type { CallActions } from './useCallActions'
 import type { StageChoice } from './useStage'
@@ -17,6 +17,18 @@ export interface CallContext {
 const KEY: InjectionKey<CallContext> = Symbol('call')
 
 export const provideCall = (context: CallContext) => provide(KEY, context)
+
+/** For all within a call that is drawn a frame later: what comes next stands there first. */
+export function provideLater() {
+  const now = useCallContext()
+  const call = shallowRef(now.call.value)
+  watch(now.call, (one) => {
+    // Another call is no later state of this one.
+    if (one.head.id !== call.value.head.id) call.value = one
+    else requestAnimationFrame(() => requestAnimationFrame(() => (call.value = now.call.value)))
+  })
+  provideCall({ ...now, call: computed(() => call.value) })
+}
 
 export function useCallContext(): CallContext {
   const context = inject(KEY)

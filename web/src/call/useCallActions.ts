@@ -6,7 +6,7 @@ import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
 import { daysSince1970, minuteOfDay } from '../ui/format'
-import { enter } from '../store/enter'
+import { enter, sendWhatWaits } from '../store/enter'
 import { refused, settle as settleRefused, waits } from '../store/outbox'
 import type {
   Call,
@@ -41,8 +41,10 @@ export function useCallActions(callId: Ref<string>) {
       mutationFn: async ({ command, picture }: Sending) => {
         const here = await enter(command, picture).catch((problem: Problem) => problem)
         if (here === true) return undefined
-        // The server may know more than this device, but nothing overtakes what it has still to be told.
+        // The server may know more than this device, or it has room, but nothing overtakes what it has still to be told.
         if (here && waits(command.call)) throw here
+        if (waits(command.call)) await sendWhatWaits()
+        if (waits(command.call)) throw Problem.unreachable()
         return sent(command, picture).catch((problem: Problem) => {
           // What cannot be by what this device knows may be by what the server knows; but it does not answer.
           throw here && problem.passes ? here : problem

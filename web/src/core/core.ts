@@ -21,6 +21,7 @@ import type {
   Written,
 } from '../api/types'
 import { Problem } from '../api/problem'
+import type { Sample } from '../readings/useMeter'
 import { storage } from '../store/storage'
 import type { Core } from './worker'
 
@@ -43,11 +44,23 @@ interface OfWords {
   text: string
 }
 
+type NewOfKind = NextDays['kinds'][number]
+
 /** What the core is asked, and what it answers. */
 interface Questions {
   state: [{ held: Held; asker: Asker }, CallState]
   apply: [{ held: Held; command: Command; by: Person }, Became]
-  begin: [{ command: Command; by: Person; knowhow: string; revision: number }, Became]
+  begin: [
+    {
+      command: Command
+      by: Person
+      knowhow: string
+      revision: number
+      circumstances: Circumstances
+      shelf: NewOfKind['shelf']
+    },
+    Became & { circumstances?: Circumstances },
+  ]
   steps: [{ held: Held }, { steps: Step[] }]
   step: [{ held: Held; kind: Step['kind']; id: string }, { step?: Step }]
   round: [{ ofDay: Held[]; leftOpen: Held[]; asker: Asker }, RoundOfDay]
@@ -61,6 +74,17 @@ interface Questions {
       units: Session['units']
     },
     { judgement?: Judgement; problem?: string; fields: Record<string, string> },
+  ]
+  sample: [
+    {
+      held?: Held
+      knowhow: string
+      check: string
+      machine: number
+      given: number
+      units: Session['units']
+    },
+    Sample,
   ]
   found: [OfWords, { hits: Hit[] }]
   heard: [OfWords, { heard: Heard[] }]
@@ -109,6 +133,11 @@ export async function fetchKnowhow(name: string): Promise<string> {
   )
   await db.put('knowhow', json, name)
   return json
+}
+
+/** Lets the core work out what may be asked next, as far as it has nothing else to do. */
+export async function workOutAhead(questions: { held: Held; by: Person; commands: Command[] }[]) {
+  await (await started()).ahead(questions.map((question) => JSON.stringify(question)))
 }
 
 /** Asks the core; it has been told the know-how that is asked about. */

@@ -3,6 +3,7 @@ declare module '#device' {
   export function know(name: string, knowhow: string): void
   export function state(question: string): string
   export function apply(question: string): string
+  export function ahead(question: string): void
   export function begin(question: string): string
   export function round(question: string): string
   export function report(question: string): string
@@ -10,6 +11,7 @@ declare module '#device' {
   export function judge(question: string): string
   export function steps(question: string): string
   export function step(question: string): string
+  export function sample(question: string): string
   export function found(question: string): string
   export function heard(question: string): string
 }

@@ -112,7 +112,7 @@ function move(by: number) {
     <MeterSheet
       v-if="meter && metering"
       v-model="metering"
-      :url="`/api/meters/${meter.kind}/${meter.check}`"
+      :at="{ kind: meter.kind, check: meter.check }"
       :name="meter.name"
       :quantity="meter.quantity"
       @take="written = $event"

@@ -1,4 +1,4 @@
-import type { Finding } from '../api/types'
+import type { Call, Entry, Finding } from '../api/types'
 
 export type SignAnswer = Extract<Finding, { kind: 'sign-settled' }>['answer']
 export type Proved = Extract<Finding, { kind: 'remedy-tried' }>['proved']
@@ -44,3 +44,7 @@ export const sameQuestion = (one: Finding, other: Finding) =>
 
 /** Id of the remedy that was tried; none for another finding. */
 export const remedyOf = (finding: Finding) => (finding.kind === 'remedy-tried' ? finding.remedy : undefined)
+
+/** The remedy that was done and waits for its proof. */
+export const pendingOf = ({ story }: Pick<Call, 'story'>): Entry | undefined =>
+  story.find(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'PENDING')

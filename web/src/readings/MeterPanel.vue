@@ -2,13 +2,14 @@
 import { computed, ref } from 'vue'
 import { Problem } from '../api/problem'
 import type { Quantity, Series } from '../api/types'
+import type { MeterAt } from '../store/meters'
 import Trace from './Trace.vue'
 import { readSeries, saveSeries } from './series'
 import { useMeter, type Sample, type Steady, type Taken } from './useMeter'
 
-const props = defineProps<{ url: string; name: string; quantity: Quantity }>()
+const props = defineProps<{ at: MeterAt; name: string; quantity: Quantity }>()
 const emit = defineEmits<{ take: [taken: Taken] }>()
-const { samples: live, state, hold, goOn } = useMeter(props.url)
+const { samples: live, state, hold, goOn } = useMeter(props.at)
 /** A series from a file, in place of the meter. */
 const opened = ref<Series>()
 const problem = ref<string>()
@@ -22,10 +23,12 @@ const samples = computed<Sample[]>(() =>
 const steady = computed<Steady | undefined>(() =>
   opened.value ? opened.value.steady : [...live.value].reverse().find((sample) => sample.steady)?.steady,
 )
+const isOn = computed(() => state.value === 'connected' || state.value === 'here')
 const last = computed(() => live.value.at(-1))
 const STATE = {
   connecting: 'Connecting …',
   connected: 'Connected',
+  here: 'No signal: this device makes it up by itself',
   held: 'Held',
   lost: 'Connection lost: what came is kept, and it is looked for again',
   refused: 'This meter does not answer: type the reading instead',
@@ -64,7 +67,7 @@ function choose(event: Event) {
     <div v-else class="flex items-baseline justify-between gap-3">
       <output class="font-mono text-4xl font-bold" aria-label="Reading now">{{ last?.shown ?? '–' }}</output>
       <p class="text-soft text-right text-sm" role="status">
-        <span aria-hidden="true">{{ state === 'connected' ? '●' : '○' }}</span> {{ STATE[state] }}
+        <span aria-hidden="true">{{ isOn ? '●' : '○' }}</span> {{ STATE[state] }}
       </p>
     </div>
     <Trace :samples="samples" :steady="steady?.value" />
@@ -87,7 +90,7 @@ function choose(event: Event) {
       Take the steady value
     </button>
     <div class="flex flex-wrap gap-2">
-      <button v-if="state === 'connected'" type="button" class="btn" @click="hold()">Hold</button>
+      <button v-if="isOn" type="button" class="btn" @click="hold()">Hold</button>
       <button v-else-if="state === 'held' && !opened" type="button" class="btn" @click="goOn()">Go on</button>
       <button
         type="button"

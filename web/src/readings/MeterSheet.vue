@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Quantity } from '../api/types'
+import type { MeterAt } from '../store/meters'
 import Sheet from '../ui/Sheet.vue'
 import MeterPanel from './MeterPanel.vue'
 import type { Taken } from './useMeter'
 
-defineProps<{ url: string; name: string; quantity: Quantity }>()
+defineProps<{ at: MeterAt; name: string; quantity: Quantity }>()
 const emit = defineEmits<{ take: [taken: Taken] }>()
 const open = defineModel<boolean>({ required: true })
 
@@ -16,6 +17,6 @@ function take(taken: Taken) {
 
 <template>
   <Sheet v-model="open" :title="name">
-    <MeterPanel :url="url" :name="name" :quantity="quantity" @take="take" />
+    <MeterPanel :at="at" :name="name" :quantity="quantity" @take="take" />
   </Sheet>
 </template>

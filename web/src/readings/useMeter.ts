@@ -1,4 +1,6 @@
 import { onBeforeUnmount, ref, shallowRef } from 'vue'
+import { away } from '../api/client'
+import { sampleHere, type MeterAt } from '../store/meters'
 
 export interface Sample {
   second: number
@@ -24,31 +26,58 @@ const AGAIN = 1500
 /** So often one that has never answered is looked for. */
 const TRIES = 3
 
-/** A meter that is listened to; what it has said stays when the connection is lost. */
-export function useMeter(url: string) {
+/** From one sample of this device's own to the next. */
+const TICK_MS = 500
+
+const urlOf = ({ call, kind, check }: MeterAt) =>
+  call ? `/api/calls/${call}/checks/${check}/meter` : `/api/meters/${kind}/${check}`
+
+/**
+ * A meter that is listened to; what it has said stays when the connection is lost. Where the application does not answer at all, one of
+ * this device's own.
+ */
+export function useMeter(at: MeterAt) {
   const samples = shallowRef<Sample[]>([])
-  const state = ref<'connecting' | 'connected' | 'held' | 'lost' | 'refused'>('connecting')
+  const state = ref<'connecting' | 'connected' | 'here' | 'held' | 'lost' | 'refused'>('connecting')
   let source: EventSource | undefined
   let again: number | undefined
   let failed = 0
+  let isHere = false
+
+  const keep = (sample: Sample) => (samples.value = [...samples.value, sample])
 
   function connect() {
-    source = new EventSource(`${url}${url.includes('?') ? '&' : '?'}given=${samples.value.length}`)
+    if (isHere) return listenHere()
+    source = new EventSource(`${urlOf(at)}?given=${samples.value.length}`)
     source.addEventListener('sample', (event) => {
       state.value = 'connected'
-      samples.value = [...samples.value, JSON.parse((event as MessageEvent<string>).data) as Sample]
+      keep(JSON.parse((event as MessageEvent<string>).data) as Sample)
     })
     source.onerror = () => {
       leave()
       failed++
       if (samples.value.length) state.value = 'lost'
-      else if (failed >= TRIES) state.value = 'refused'
-      if (state.value !== 'refused') again = window.setTimeout(connect, AGAIN)
+      else if (away.value || failed >= TRIES) return listenHere()
+      again = window.setTimeout(connect, AGAIN)
     }
+  }
+
+  function listenHere() {
+    isHere = true
+    state.value = 'here'
+    again = window.setInterval(
+      () =>
+        sampleHere(at, samples.value.length).then(keep, () => {
+          leave()
+          state.value = 'refused'
+        }),
+      TICK_MS,
+    )
   }
 
   function leave() {
     window.clearTimeout(again)
+    window.clearInterval(again)
     source?.close()
   }
 

@@ -10,7 +10,7 @@ const open = defineModel<boolean>({ required: true })
 
 async function again(one: Waiting) {
   await retry(one)
-  sendWhatWaits()
+  void sendWhatWaits()
 }
 </script>
 
@@ -23,16 +23,17 @@ async function again(one: Waiting) {
           {{ nameOf(one.command.change.kind) }}, {{ otherDay(one.command.at) }} {{ clock(one.command.at) }}
         </p>
         <p>{{ one.refused!.message }}</p>
+        <p v-if="one.command.change.kind === 'begin'" class="text-soft">
+          The call is on this device alone, with all that was entered on it.
+        </p>
         <div class="mt-2 flex flex-wrap gap-2">
-          <RouterLink
-            v-if="one.command.change.kind !== 'begin'"
-            class="btn"
-            :to="`/calls/${one.command.call}`"
-            @click="open = false"
+          <RouterLink class="btn" :to="`/calls/${one.command.call}`" @click="open = false"
             >Look at the call</RouterLink
           >
           <button type="button" class="btn" @click="again(one)">Send it again</button>
-          <button type="button" class="btn btn-quiet" @click="settle(one)">Done with it</button>
+          <button type="button" class="btn btn-quiet" @click="settle(one)">
+            {{ one.command.change.kind === 'begin' ? 'Let go of the call' : 'Done with it' }}
+          </button>
         </div>
       </li>
     </ul>

@@ -44,7 +44,7 @@ export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
     ])
     if (!isKept) return false
     show(view)
-    sendWhatWaits()
+    void sendWhatWaits()
     return true
   })
 
@@ -54,18 +54,25 @@ export async function begin(command: Command): Promise<Call> {
   if (change.kind !== 'begin') throw new Error(`${change.kind} begins no call`)
   const of = (await nextDays())?.kinds.find(({ kind }) => kind === change.machine.kind)
   if (!of) throw Problem.unreachable()
-  const { knowhow, revision, circumstances } = of
+  const { knowhow, revision, shelf: parts } = of
   const known = { ...command, change: { ...change, revision } }
   await tell(knowhow)
-  const { call, refused } = await ask('begin', { command: known, by: me(), knowhow, revision })
-  if (!call) throw refused ? problemOf(refused) : Problem.unreachable()
+  const { call, circumstances, refused } = await ask('begin', {
+    command: known,
+    by: me(),
+    knowhow,
+    revision,
+    circumstances: of.circumstances,
+    shelf: parts,
+  })
+  if (!call || !circumstances) throw refused ? problemOf(refused) : Problem.unreachable()
   const { shelf } = circumstances
   const { account } = me()
   const held = { call, knowhow, circumstances, customer: change.customer, shelf, beside: [] }
   const after = (await waitingOf(account)).reduce((one, { offVan = {} }) => withOffVan(one, offVan), held)
   if (!(await put({ account, command: known }, after))) throw Problem.unreachable()
   const view = await draw(after)
-  sendWhatWaits()
+  void sendWhatWaits()
   return view
 }
 
@@ -89,4 +96,4 @@ const told: Told = {
 }
 
 /** Sends what waits of whoever is signed in. */
-export const sendWhatWaits = () => void send(me().account, told)
+export const sendWhatWaits = () => send(me().account, told)

@@ -1,8 +1,21 @@
+import { v7 as uuid } from 'uuid'
 import { answerQuietly, api, patience } from '../api/client'
+import { device } from '../api/device'
 import { queryClient } from '../api/queryClient'
-import type { Asker, Call, Command, HeldCall, Person, Report, RoundOfDay, Session, Step } from '../api/types'
+import type {
+  Asker,
+  Call,
+  CallChange,
+  Command,
+  HeldCall,
+  Person,
+  Report,
+  RoundOfDay,
+  Session,
+  Step,
+} from '../api/types'
 import { clockChanges } from '../ui/clocks'
-import { ask, fetchKnowhow, tell } from '../core/core'
+import { ask, fetchKnowhow, tell, workOutAhead } from '../core/core'
 import { waitingFor, waitingOf } from './outbox'
 import { alone, storage } from './storage'
 import { withOffVan } from './van'
@@ -73,6 +86,14 @@ export async function viewOf(one: HeldCall): Promise<Call> {
   await tell(one.knowhow)
   const state = await ask('state', { held: told(one), asker: asker() })
   return { ...state, beside, customer, earlier, family, shelf }
+}
+
+/** Has what a call would be judged like after some changes worked out, for each of the ways it may go on; if it is held. */
+export async function ahead(id: string, ways: CallChange[][]) {
+  const held = await toldById(id)
+  if (!held) return
+  const command = (change: CallChange) => ({ id: uuid(), call: id, device, seq: 0, at: Date.now(), change })
+  await workOutAhead(ways.map((changes) => ({ held, by: me(), commands: changes.map(command) })))
 }
 
 /** Every step that can be taken now. */

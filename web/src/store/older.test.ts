@@ -17,6 +17,11 @@ test('what waits from before a new version is sent in its form, photo and all', 
   await before.put('outbox', { place: 8, account: 'maren', command: { id: 'b' }, picture: new Blob(['p']) })
   const note = 'they wrote "spread": wide'
   await before.put('calls', { call: { story: [{ reading: { value: 4.2, spread: 0.2 } }], note } }, 'call')
+  await before.put(
+    'nextDays',
+    { kinds: [{ kind: 'dryer', circumstances: { shelf: [{ id: 'belt' }] } }] },
+    'now',
+  )
   before.close()
 
   const now = await storage()
@@ -31,4 +36,5 @@ test('what waits from before a new version is sent in its form, photo and all', 
   expect(await now.get('calls', 'call')).toEqual({
     call: { story: [{ reading: { value: 4.2, standardUncertainty: 0.2 } }], note },
   })
+  expect((await now.get('nextDays', 'now'))?.kinds[0]?.shelf).toEqual([{ part: { id: 'belt' } }])
 })

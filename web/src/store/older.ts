@@ -1,10 +1,12 @@
 import type { IDBPTransaction, StoreNames } from 'idb'
+import type { NextDays } from '../api/types'
 import type { Tables, Waiting } from './storage'
 
 type Upgrade = IDBPTransaction<Tables, StoreNames<Tables>[], 'versionchange'>
 
 /** Brings what a device keeps from before today's version over, what waits to be sent above all. */
 export async function upgrade(from: number, all: Upgrade) {
+  if (from < 3) await change(all, 'nextDays', shelved)
   if (from === 1) {
     await change(all, 'calls', uncertain)
     await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: uncertain(waiting.command) }))
@@ -15,7 +17,16 @@ export async function upgrade(from: number, all: Upgrade) {
 const uncertain = <T>(value: T): T =>
   JSON.parse(JSON.stringify(value).replaceAll('"spread":', '"standardUncertainty":')) as T
 
-async function change<S extends 'calls' | 'outbox'>(
+/** Until version 3 a new call was held against the parts alone that fit any maker's machines. */
+const shelved = (days: NextDays): NextDays => ({
+  ...days,
+  kinds: days.kinds.map((kind) => ({
+    ...kind,
+    shelf: kind.shelf ?? kind.circumstances.shelf.map((part) => ({ part })),
+  })),
+})
+
+async function change<S extends 'calls' | 'outbox' | 'nextDays'>(
   all: Upgrade,
   store: S,
   change: (value: Tables[S]['value']) => Tables[S]['value'],

@@ -10,7 +10,7 @@ vi.stubGlobal('navigator', { locks: { request: (_: string, act: () => unknown) =
 const { put, read, refused, retry, send, settle, waiting } = await import('./outbox')
 const { storage } = await import('./storage')
 
-const command = (id: string, call = 'a call') => ({ id, call }) as Command
+const command = (id: string, call = 'a call', kind = 'settle') => ({ id, call, change: { kind } }) as Command
 const call: Taken = { call: 'a call', version: 1 }
 const told = { taken: vi.fn(), refused: vi.fn() }
 const ids = () => waiting.value.map((one) => one.command.id)
@@ -33,6 +33,23 @@ test('what was done goes out once, in its order', async () => {
   expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['first', 'second', 'third'])
   expect(told.taken).toHaveBeenCalledTimes(3)
   expect(ids()).toEqual([])
+})
+
+test('what was entered on a call that is not begun waits with it, and goes with it', async () => {
+  const other = command('other', 'another call')
+  const begin = command('begin', 'a call', 'begin')
+  await put({ command: begin, account: 'maren' }, {} as HeldCall)
+  await done('first')
+  await put({ command: other, account: 'maren' }, {} as HeldCall)
+  sent.mockRejectedValueOnce(new Problem('invalid', 'No such machine.')).mockResolvedValue(call)
+  await send('maren', told)
+  expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['begin', 'other'])
+  expect(ids()).toEqual(['first'])
+
+  await settle(refused.value[0]!)
+  expect(ids()).toEqual([])
+  const db = await storage()
+  expect(await db.getAllKeys('calls')).toEqual(['another call'])
 })
 
 test('where there is no answer nothing overtakes, and it is tried again by itself', async () => {

@@ -88,9 +88,15 @@ export async function retry(one: Waiting) {
   await changed()
 }
 
-/** Somebody has looked at what was refused. */
-export async function settle(one: Waiting) {
-  await (await storage()).delete('outbox', one.place)
+/** Somebody has looked at what was refused; a call that was not begun goes with all that was entered on it. */
+export async function settle({ place, command }: Waiting) {
+  const db = await storage()
+  await db.delete('outbox', place)
+  if (command.change.kind === 'begin') {
+    for (const one of await read())
+      if (one.command.call === command.call) await db.delete('outbox', one.place)
+    await db.delete('calls', command.call)
+  }
   await changed()
 }
 
@@ -116,9 +122,14 @@ export function send(account: string, told: Told): Promise<void> {
   return under
 }
 
+const isRefusedBegin = ({ command, refused }: Waiting) => !!refused && command.change.kind === 'begin'
+
 async function sendAll(account: string, told: Told) {
   for (;;) {
-    const next = (await read()).find((one) => one.account === account && !one.refused)
+    const all = await read()
+    // The server knows nothing of a call that it has not begun.
+    const unknown = new Set(all.filter(isRefusedBegin).map((one) => one.command.call))
+    const next = all.find((one) => one.account === account && !one.refused && !unknown.has(one.command.call))
     if (!next) return
     const taken = await sent(next.command, next.picture).catch(async (problem: unknown) => {
       if (!(problem instanceof Problem) || problem.passes) throw problem

@@ -21,7 +21,7 @@ export function useStore() {
     inTheBackground(async () => {
       await keepFor(account)
       await read()
-      sendWhatWaits()
+      void sendWhatWaits()
     })
     clearTimeout(preparing)
     preparing = setTimeout(() => inTheBackground(prepare), LATER_MS)

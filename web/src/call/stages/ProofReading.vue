@@ -57,7 +57,7 @@ async function keep() {
   <MeterSheet
     v-if="metering"
     v-model="metering"
-    :url="`/api/calls/${call.head.id}/checks/${reading.check}/meter`"
+    :at="{ call: call.head.id, kind: call.machine.kind, check: reading.check! }"
     :name="reading.name"
     :quantity="reading.quantity!"
     @take="typed = $event.text"

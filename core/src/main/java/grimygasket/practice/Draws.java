@@ -1,5 +1,7 @@
 package grimygasket.practice;
 
+import java.util.UUID;
+
 /**
  * Chance that is the same again: a number for each name, whatever else was asked and in whatever order. So a question
  * asked twice is answered alike, and the same seed tells the same story.
@@ -18,6 +20,12 @@ public final class Draws {
 
     public static Draws of(long seed) {
         return new Draws(seed);
+    }
+
+    /** The last eight bytes of an id, the random ones. */
+    public static long seed(UUID id) {
+        var text = id.toString();
+        return Long.parseLong(text.substring(19, 23), 16) << 48 | Long.parseLong(text.substring(24), 16);
     }
 
     /** Evenly from 0 up to, but not including, 1. */

@@ -1,9 +1,15 @@
 package grimygasket.practice;
 
+import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Complaints;
+import grimygasket.diagnosis.Diagnosis;
+import grimygasket.diagnosis.Evidence;
+import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Proved;
+import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Van;
 import grimygasket.flow.Passage;
 import grimygasket.flow.Prediction;
 import grimygasket.flow.Suction;
@@ -18,6 +24,7 @@ import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import java.util.Collection;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -29,6 +36,8 @@ import java.util.Set;
 public final class SimulatedMachine {
     /** A code this weakly linked to what is wrong does not come up. */
     private static final double LEAST_LINK = 0.4;
+
+    private static final Van ANY_VAN = new Van(60, 50, Map.of());
 
     private final Pack pack;
     private final Machine machine;
@@ -52,6 +61,42 @@ public final class SimulatedMachine {
     public static SimulatedMachine of(Pack pack, Machine machine, Collection<String> faults, long seed) {
         faults.forEach(pack::fault);
         return new SimulatedMachine(pack, machine, faults, Draws.of(seed));
+    }
+
+    /** One to practise with: the machine of a number has always the same fault. */
+    public static SimulatedMachine practice(Pack pack, Check check, int number) {
+        var faults = pack.faults();
+        int which = (int) (Draws.of(number).uniform("practice") * faults.size());
+        var machine = Machine.of(pack, check.needs(), Map.of());
+        return of(pack, machine, List.of(faults.get(which).id()), number);
+    }
+
+    /** One fault, as often as it would be the cause by what is known. */
+    public static String suspect(Pack pack, Machine machine, List<Finding> findings, long seed) {
+        var ranking =
+                Diagnosis.assess(pack, machine, new Evidence(findings, ANY_VAN)).ranking();
+        var chances = ranking.stream().mapToDouble(Suspect::chance).toArray();
+        return ranking.get(Draws.of(seed).pick("fault", chances)).fault();
+    }
+
+    /**
+     * The remedies of a call act on it.
+     *
+     * @param findings of the call, earliest first
+     * @param from how many remedies were done before the machine was made up
+     */
+    public void treat(List<Finding> findings, int from) {
+        int tried = 0;
+        for (var finding : findings) {
+            if (finding instanceof RemedyTried remedy && tried++ >= from) {
+                treat(pack.remedy(remedy.remedy()));
+            }
+        }
+    }
+
+    /** How many remedies were done. */
+    public static int tried(List<Finding> findings) {
+        return (int) findings.stream().filter(RemedyTried.class::isInstance).count();
     }
 
     /** What is wrong with it now. */

@@ -34,6 +34,10 @@ public record Circumstances(
         before = Map.copyOf(before);
     }
 
+    public Circumstances with(List<Article> parts) {
+        return new Circumstances(schools, parts, before, labourPerHour, returnTripMinutes, mainsVolts);
+    }
+
     /** What a call is held against. */
     public Knowhow knowhow(KindKnowhow kind, Call call) {
         var on = call.machine();

@@ -31,6 +31,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
@@ -267,5 +268,12 @@ public class PracticeTest {
         IntStream.range(0, 12).forEach(i -> again.next());
         assertEquals(again.samples(), 12);
         assertEquals(again.next(), values.get(12));
+    }
+
+    @Test
+    public void anIdIsASeedByItsLastEightBytes() {
+        for (var id : new String[] {"0193a000-0000-7000-8000-000000000402", "0193a000-0000-7000-bfff-ffffffffffff"}) {
+            assertEquals(Draws.seed(UUID.fromString(id)), UUID.fromString(id).getLeastSignificantBits());
+        }
     }
 }

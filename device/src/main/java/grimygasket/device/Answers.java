@@ -5,6 +5,7 @@ import grimygasket.call.CommandResult;
 import grimygasket.call.CommandResult.Applied;
 import grimygasket.call.CommandResult.Same;
 import grimygasket.diagnosis.Step;
+import grimygasket.state.Circumstances;
 import grimygasket.wording.GaugeView;
 import grimygasket.wording.JudgementView;
 import grimygasket.wording.Refusal;
@@ -30,6 +31,21 @@ final class Answers {
                 return new Became(applied.call(), null);
             }
             return new Became(null, outcome instanceof Same ? null : Refusal.of(outcome));
+        }
+    }
+
+    /**
+     * What became of a command to begin a call.
+     *
+     * @param circumstances that the call is held against; null if it was not taken
+     */
+    record Begun(
+            @Nullable Call call,
+            @Nullable Circumstances circumstances,
+            @Nullable Refusal refused) {
+        static Begun of(CommandResult outcome, Circumstances circumstances) {
+            var became = Became.of(outcome);
+            return new Begun(became.call(), became.call() == null ? null : circumstances, became.refused());
         }
     }
 

@@ -1,8 +1,11 @@
 package grimygasket.device;
 
 import grimygasket.call.Begin;
+import grimygasket.call.CommandResult.Applied;
+import grimygasket.call.Fitting;
 import grimygasket.call.Knowhow;
 import grimygasket.device.Answers.Became;
+import grimygasket.device.Answers.Begun;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.gauge.Gauges;
 import grimygasket.gauge.Readings;
@@ -31,6 +34,8 @@ public final class Device {
 
     /** A day's calls, and some of their pasts. */
     private static final RecentAssessments RECENT = new RecentAssessments(64);
+
+    private static final Meters METERS = new Meters();
 
     private static final int MOST_FOUND = 20;
 
@@ -64,7 +69,24 @@ public final class Device {
         var begin = (Begin) asked.command().change();
         var on = begin.machine();
         var pack = known(asked.knowhow()).of(on.maker(), on.model()).pack();
-        return FormsCodec.write(Became.of(begin.begun(asked.command(), asked.by(), pack, asked.revision())));
+        var parts = Fitting.of(asked.shelf(), on.maker());
+        return FormsCodec.write(Begun.of(
+                begin.begun(asked.command(), asked.by(), pack, asked.revision()),
+                asked.circumstances().with(parts)));
+    }
+
+    /** Works out how a call would be judged after what may be entered next, so that it is in hand if it is. */
+    @JSExport
+    public static void ahead(String question) {
+        var asked = FormsCodec.readOfAhead(question);
+        var held = asked.held();
+        for (var command : asked.commands()) {
+            if (!(held.call().apply(command, asked.by(), knowhow(held)) instanceof Applied applied)) {
+                return;
+            }
+            held = new Held(applied.call(), held.customer(), held.knowhow(), held.circumstances());
+            assessment(held, knowhow(held));
+        }
     }
 
     /** Every step that can be taken now. */
@@ -106,6 +128,17 @@ public final class Device {
         } catch (UnfitReadings e) {
             return FormsCodec.write(new Answers.Judged(null, e.getMessage(), e.problems()));
         }
+    }
+
+    /** What a simulated meter shows next. */
+    @JSExport
+    public static String sample(String question) {
+        var asked = FormsCodec.readOfMeter(question);
+        var held = asked.held();
+        return FormsCodec.write(
+                held == null
+                        ? METERS.ofPractice(known(asked.knowhow()).pack(), asked)
+                        : METERS.ofCall(held, knowhow(held), asked));
     }
 
     private static Ratings ratings(@Nullable Held held) {

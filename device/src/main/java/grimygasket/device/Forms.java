@@ -3,6 +3,7 @@ package grimygasket.device;
 import grimygasket.codec.Json;
 import grimygasket.diagnosis.StepReason;
 import grimygasket.pack.KindKnowhow;
+import grimygasket.practice.MeterSamples;
 import grimygasket.report.Report;
 import grimygasket.state.CallState;
 import grimygasket.state.Round;
@@ -17,19 +18,23 @@ import grimygasket.wording.StepReasons;
             Questions.OfState.class,
             Questions.OfCommand.class,
             Questions.OfBegin.class,
+            Questions.OfAhead.class,
             Questions.OfRound.class,
             Questions.OfReport.class,
             Questions.OfGauge.class,
             Questions.OfGauges.class,
             Questions.OfSteps.class,
             Questions.OfStep.class,
+            Questions.OfMeter.class,
             Questions.OfWords.class
         },
         writes = {
             CallState.class,
+            MeterSamples.Sample.class,
             Round.class,
             Report.class,
             Answers.Became.class,
+            Answers.Begun.class,
             Answers.AllGauges.class,
             Answers.Judged.class,
             Answers.AllSteps.class,

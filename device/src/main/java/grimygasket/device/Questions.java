@@ -1,10 +1,12 @@
 package grimygasket.device;
 
 import grimygasket.call.Command;
+import grimygasket.call.Fitting;
 import grimygasket.call.Person;
 import grimygasket.diagnosis.Step;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.report.Currency;
+import grimygasket.state.Circumstances;
 import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
@@ -24,8 +26,19 @@ final class Questions {
      * What a command to begin a call makes.
      *
      * @param knowhow by what name the device was told the know-how of its kind of machine
+     * @param circumstances without the parts
+     * @param shelf the parts for its kind, whosever machines they fit
      */
-    record OfBegin(Command command, Person by, String knowhow, int revision) {}
+    record OfBegin(
+            Command command,
+            Person by,
+            String knowhow,
+            int revision,
+            Circumstances circumstances,
+            List<Fitting> shelf) {}
+
+    /** What a call is judged like after each of some commands, one after the other. */
+    record OfAhead(Held held, Person by, List<Command> commands) {}
 
     /** A day's calls, and those of earlier days that are still open. */
     record OfRound(List<Held> ofDay, List<Held> leftOpen, Asker asker) {}
@@ -50,6 +63,16 @@ final class Questions {
      * @param inputs input id to what stands there
      */
     record OfGauge(@Nullable Held held, String gauge, Map<String, Typed> inputs, UnitSystem units) {}
+
+    /**
+     * What a simulated meter shows next.
+     *
+     * @param held the call at whose machine it is; null for a machine to practise with
+     * @param knowhow by what name the device was told the know-how of its kind of machine
+     * @param machine number of one to practise with
+     * @param given how many samples have come
+     */
+    record OfMeter(@Nullable Held held, String knowhow, String check, int machine, int given, UnitSystem units) {}
 
     /**
      * What is meant by some words.

@@ -5,30 +5,20 @@ import grimygasket.pack.KindKnowhow;
 
 /** What the page writes, and the server. */
 @Json(
-        reads = {
-            KindKnowhow.class,
-            Questions.OfState.class,
-            Questions.OfCommand.class,
-            Questions.OfBegin.class,
-            Questions.OfRound.class,
-            Questions.OfReport.class,
-            Questions.OfGauge.class,
-            Questions.OfGauges.class,
-            Questions.OfSteps.class,
-            Questions.OfStep.class,
-            Questions.OfWords.class
-        },
+        reads = {},
         writes = {
             KindKnowhow.class,
             Questions.OfState.class,
             Questions.OfCommand.class,
             Questions.OfBegin.class,
+            Questions.OfAhead.class,
             Questions.OfRound.class,
             Questions.OfReport.class,
             Questions.OfGauge.class,
             Questions.OfGauges.class,
             Questions.OfSteps.class,
             Questions.OfStep.class,
+            Questions.OfMeter.class,
             Questions.OfWords.class
         })
 final class Asking {

@@ -19,9 +19,11 @@ import grimygasket.visit.Authority;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -31,6 +33,7 @@ import org.testng.annotations.Test;
 public class CorpusTest {
     private static final int CALLS_OF_A_KIND = 125;
     private static final int COMMANDS = 12;
+    private static final int SAMPLES = 4;
 
     private final Map<String, KindKnowhow> kinds = new LinkedHashMap<>();
     private Browser browser;
@@ -108,7 +111,8 @@ public class CorpusTest {
     private Held whole(RandomCall made, Viewer viewer) throws IOException {
         var begin = made.begin();
         var kind = kinds.get(made.knowhow);
-        var asked = AskingCodec.write(new Questions.OfBegin(begin, RandomCall.MAREN, made.knowhow, 1));
+        var asked = AskingCodec.write(new Questions.OfBegin(
+                begin, RandomCall.MAREN, made.knowhow, 1, made.circumstances.with(List.of()), made.fittings()));
         same("begin", asked, Device.begin(asked));
         var begun = ((Begin) begin.change()).begun(begin, RandomCall.MAREN, kind.pack(), 1);
         var call = ((CommandResult.Applied) begun).call();
@@ -127,6 +131,8 @@ public class CorpusTest {
     private Call next(RandomCall made, Call call) throws IOException {
         var held = made.held(call);
         var command = made.command(made.change(call));
+        // What the device has worked out ahead is what it would work out then.
+        browser.ask("ahead", AskingCodec.write(new Questions.OfAhead(held, RandomCall.MAREN, List.of(command))));
         var asked = AskingCodec.write(new Questions.OfCommand(held, command, RandomCall.MAREN));
         same("apply", asked, Device.apply(asked));
         var knowhow = held.circumstances().knowhow(kinds.get(made.knowhow), call);
@@ -140,12 +146,26 @@ public class CorpusTest {
             var asked = AskingCodec.write(new Questions.OfStep(held, Step.Kind.CHECK, check.id()));
             same("step", asked, Device.step(asked));
         }
+        for (var check : kinds.get(made.knowhow).pack().checks()) {
+            if (check.measure() != null
+                    && check.measure().meter() != null
+                    && held.call().head().id().hashCode() % 10 == 0) {
+                for (int given = 0; given < SAMPLES; given++) {
+                    sample(made.knowhow, given % 2 == 0 ? held : null, check.id(), given);
+                }
+            }
+        }
         var steps = AskingCodec.write(new Questions.OfSteps(held));
         same("steps", steps, Device.steps(steps));
         var words = AskingCodec.write(new Questions.OfWords(
                 made.knowhow, machine.maker(), machine.features(), held.call().complaint()));
         same("heard", words, Device.heard(words));
         same("found", words, Device.found(words));
+    }
+
+    private void sample(String knowhow, @Nullable Held held, String check, int given) throws IOException {
+        var asked = AskingCodec.write(new Questions.OfMeter(held, knowhow, check, 3, given, UnitSystem.US));
+        same("sample", asked, Device.sample(asked));
     }
 
     private void state(Held held, Viewer viewer) throws IOException {

@@ -11,6 +11,7 @@ import grimygasket.call.CommandResult;
 import grimygasket.call.ComplaintChange.Complain;
 import grimygasket.call.Customer;
 import grimygasket.call.Entry;
+import grimygasket.call.Fitting;
 import grimygasket.call.MachineChange.Fit;
 import grimygasket.call.PartChange.UsePart;
 import grimygasket.call.PartUse.Source;
@@ -76,6 +77,13 @@ final class RandomCall {
         this.customer = new Customer(uuid(), "Tess Örrin “T”", "2 Weir Lane\t", "");
         this.circumstances = new Circumstances(
                 Map.of(), shelf(), random.nextBoolean() ? Map.of() : before(), 48 + random.nextInt(40), 45, 230);
+    }
+
+    /** Its parts and some that fit other makers' machines. */
+    List<Fitting> fittings() {
+        return circumstances.shelf().stream()
+                .map(part -> new Fitting(random.nextBoolean() ? null : one(List.of(maker, "Nomake")), part))
+                .toList();
     }
 
     private List<Article> shelf() {

@@ -153,6 +153,24 @@ public class OfflineTest extends BrowserTest {
     }
 
     @Test
+    public void aMeterIsMadeUpByThisDeviceWithoutSignal() {
+        var page = readyForTheCellar();
+        page.navigate(installation.address() + HALF_DONE);
+        page.getByLabel("Next step").waitFor();
+        holds(page, HALF_DONE);
+        noSignal(page);
+        choose(page, "Measure the hot supply");
+        button(page, "From a meter").click();
+        page.getByText("this device makes it up by itself").waitFor();
+        page.getByText("Steady at").waitFor();
+        button(page, "Take the steady value").click();
+        assertThat(page.getByLabel("Next step").getByRole(AriaRole.TEXTBOX).first())
+                .not()
+                .hasValue("");
+        signalReturns(page);
+    }
+
+    @Test
     public void aSessionThatEndedMeanwhileLosesNothing() {
         var page = holding(GREASY);
         int before = findings(GREASY).length;

@@ -1,5 +1,6 @@
 package grimygasket.server.accounts;
 
+import grimygasket.server.web.DatabaseAway;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.ProblemWriter;
@@ -8,9 +9,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
+import org.springframework.http.ProblemDetail;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
@@ -44,10 +47,7 @@ class Security {
                             devices.signedIn(request, (SignedIn) who.getPrincipal());
                             response.setStatus(HttpServletResponse.SC_NO_CONTENT);
                         })
-                        .failureHandler((request, response, e) -> problems.write(
-                                response,
-                                Kind.WRONG_SIGN_IN,
-                                "Name and password do not go together. Check capitals, and try again.")))
+                        .failureHandler((request, response, e) -> problems.write(response, whyNot(e))))
                 .logout(logout -> logout.logoutRequestMatcher(
                                 PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.DELETE, "/api/session"))
                         .logoutSuccessHandler((request, response, who) -> {
@@ -78,6 +78,14 @@ class Security {
                         .permissionsPolicyHeader(permissions ->
                                 permissions.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()")))
                 .build();
+    }
+
+    /** Nobody is told that a password is wrong that could not be looked at. */
+    private static ProblemDetail whyNot(AuthenticationException e) {
+        return DatabaseAway.isAway(e)
+                ? DatabaseAway.problem(e)
+                : Problem.body(
+                        Kind.WRONG_SIGN_IN, "Name and password do not go together. Check capitals, and try again.");
     }
 
     /** Addresses that mean mischief. */

@@ -3,13 +3,22 @@ package grimygasket.server.accounts;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** Ends sessions, on whichever server they were begun: all of them lie in the database. */
+/** Sessions that are open, and their end, on whichever server they were begun: all of them lie in the database. */
 @Repository
-class Sessions {
+public class Sessions {
     private final JdbcClient jdbc;
 
     Sessions(JdbcClient jdbc) {
         this.jdbc = jdbc;
+    }
+
+    /** Whether somebody is signed in by it; it ends by itself, too. */
+    public boolean isOpen(String session) {
+        return jdbc.sql("select exists (select 1 from SPRING_SESSION where SESSION_ID = :id and EXPIRY_TIME > :now)")
+                .param("id", session)
+                .param("now", System.currentTimeMillis())
+                .query(Boolean.class)
+                .single();
     }
 
     void end(String session) {

@@ -64,13 +64,10 @@ public class Knowhows {
                 .toList();
     }
 
-    /** What a new call about a kind of machine is held against, with the parts that fit any maker's. */
-    public Circumstances forNew(String kind, UUID account) {
+    /** What new calls about kinds of machine are held against, but for the parts, which follow from the maker. */
+    public Circumstances forNew(UUID account) {
         return circumstances(
-                schools.of(Set.of(account)).getOrDefault(account, Map.of()),
-                shelves.shelf(account, Set.of(kind)).partsFor(kind, ""),
-                Map.of(),
-                business.get());
+                schools.of(Set.of(account)).getOrDefault(account, Map.of()), List.of(), Map.of(), business.get());
     }
 
     private Known of(

@@ -2,6 +2,7 @@ package grimygasket.server.device;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import grimygasket.call.Call;
+import grimygasket.call.Fitting;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Currency;
@@ -13,12 +14,14 @@ import grimygasket.server.calls.CallView.Surroundings;
 import grimygasket.server.calls.CallViews;
 import grimygasket.server.calls.Knowhows;
 import grimygasket.server.knowhow.Library;
+import grimygasket.server.shelf.ShelfStore;
 import grimygasket.state.Circumstances;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
@@ -43,6 +46,7 @@ class DeviceController {
     private final Knowhows knowhows;
     private final Library library;
     private final BusinessStore business;
+    private final ShelfStore shelves;
     private final Devices devices;
     private final Clock clock;
 
@@ -52,6 +56,7 @@ class DeviceController {
             Knowhows knowhows,
             Library library,
             BusinessStore business,
+            ShelfStore shelves,
             Devices devices,
             Clock clock) {
         this.calls = calls;
@@ -59,6 +64,7 @@ class DeviceController {
         this.knowhows = knowhows;
         this.library = library;
         this.business = business;
+        this.shelves = shelves;
         this.devices = devices;
         this.clock = clock;
     }
@@ -77,8 +83,10 @@ class DeviceController {
      * What a new call about a kind of machine is held against.
      *
      * @param knowhow as of a call that is held
+     * @param circumstances without the parts
+     * @param shelf the parts, whosever machines they fit
      */
-    record NewOfKind(String kind, int revision, String knowhow, Circumstances circumstances) {}
+    record NewOfKind(String kind, int revision, String knowhow, Circumstances circumstances, List<Fitting> shelf) {}
 
     /**
      * What the next days need.
@@ -102,13 +110,17 @@ class DeviceController {
                 .map(filed -> filed.call().head())
                 .map(head -> new ToHold(head.id(), head.version()))
                 .toList();
-        var kinds = Shipped.KINDS.stream().map(kind -> newOf(kind, me)).toList();
+        var circumstances = knowhows.forNew(me.id());
+        var shelf = shelves.shelf(me.id(), Set.copyOf(Shipped.KINDS));
+        var kinds = Shipped.KINDS.stream()
+                .map(kind -> newOf(kind, circumstances, shelf.of(kind)))
+                .toList();
         return new NextDays(today, ours.name(), ours.priced(), wanted, kinds);
     }
 
-    private NewOfKind newOf(String kind, SignedIn me) {
+    private NewOfKind newOf(String kind, Circumstances circumstances, List<Fitting> shelf) {
         int revision = library.active(kind);
-        return new NewOfKind(kind, revision, name(kind, revision), knowhows.forNew(kind, me.id()));
+        return new NewOfKind(kind, revision, name(kind, revision), circumstances, shelf);
     }
 
     @GetMapping("/calls/{callId}")

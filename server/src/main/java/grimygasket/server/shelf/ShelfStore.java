@@ -1,12 +1,17 @@
 package grimygasket.server.shelf;
 
 import grimygasket.call.Article;
+import grimygasket.call.Fitting;
 import grimygasket.call.PartUse;
 import grimygasket.call.PartUse.Source;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.SimplePropertyRowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -25,22 +30,19 @@ public class ShelfStore {
 
     /** The parts for machines of some kinds, with their count on the account's van; 0 for one that is not on board. */
     public Shelf shelf(UUID accountId, Set<String> kinds) {
-        return new Shelf(
-                kinds.isEmpty()
-                        ? List.of()
-                        : jdbc.sql("""
-                                        select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price,
-                                               coalesce(s.on_van, 0) as on_van
-                                        from part p left join van_stock s
-                                             on s.part_id = p.id and s.account_id = :accountId
-                                        where p.kind in (:kinds)
-                                        order by p.fits, p.price, p.number
-                                        """)
-                                .param("accountId", accountId)
-                                .param("kinds", kinds)
-                                .query((row, number) -> new Shelf.Fitting(
-                                        row.getString("kind"), row.getString("maker"), ARTICLES.mapRow(row, number)))
-                                .list());
+        if (kinds.isEmpty()) {
+            return new Shelf(Map.of());
+        }
+        var ofKinds = new HashMap<String, List<Fitting>>();
+        jdbc.sql("""
+                        select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van
+                        from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
+                        where p.kind in (:kinds)
+                        order by p.fits, p.price, p.number
+                        """).param("accountId", accountId).param("kinds", kinds).query((RowCallbackHandler)
+                row -> ofKinds.computeIfAbsent(row.getString("kind"), kind -> new ArrayList<>())
+                        .add(new Fitting(row.getString("maker"), ARTICLES.mapRow(row, 0))));
+        return new Shelf(ofKinds);
     }
 
     /** Follows what a call's parts have become: what was taken leaves the van that it was taken from, even below nothing. */

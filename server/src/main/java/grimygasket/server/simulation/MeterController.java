@@ -1,11 +1,8 @@
 package grimygasket.server.simulation;
 
-import grimygasket.diagnosis.Machine;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Check;
 import grimygasket.pack.Measure;
-import grimygasket.practice.Draws;
-import grimygasket.practice.Meter;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
@@ -15,8 +12,8 @@ import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.units.Quantity;
 import grimygasket.units.UnitSystem;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -87,13 +84,10 @@ class MeterController {
             @PathVariable String check,
             @RequestParam(defaultValue = "0") int given,
             @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int last,
-            @AuthenticationPrincipal SignedIn me) {
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request) {
         var measured = check(calls.of(callId).pack().checks(), check);
-        return streams.open(
-                Meter.of(machines.of(callId), measured),
-                measured.measure().quantity(),
-                system(me),
-                Math.max(given, last));
+        return streams.open(machines.of(callId), measured, system(me), Math.max(given, last), session(request));
     }
 
     /**
@@ -109,18 +103,20 @@ class MeterController {
             @RequestParam(defaultValue = "1") int machine,
             @RequestParam(defaultValue = "0") int given,
             @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int last,
-            @AuthenticationPrincipal SignedIn me) {
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request) {
         var pack = library.pack(kind, library.active(kind));
         var measured = check(pack.checks(), check);
-        var faults = pack.faults();
-        int which = (int) (Draws.of(machine).uniform("practice") * faults.size());
-        var simulated = SimulatedMachine.of(
-                pack,
-                Machine.of(pack, measured.needs(), Map.of()),
-                List.of(faults.get(which).id()),
-                machine);
         return streams.open(
-                Meter.of(simulated, measured), measured.measure().quantity(), system(me), Math.max(given, last));
+                SimulatedMachine.practice(pack, measured, machine),
+                measured,
+                system(me),
+                Math.max(given, last),
+                session(request));
+    }
+
+    private static String session(HttpServletRequest request) {
+        return request.getSession().getId();
     }
 
     private UnitSystem system(SignedIn me) {

@@ -1,16 +1,14 @@
 package grimygasket.server.simulation;
 
-import grimygasket.gauge.Steady;
+import grimygasket.pack.Check;
 import grimygasket.practice.Meter;
-import grimygasket.units.Amount;
-import grimygasket.units.Quantity;
-import grimygasket.units.Unit;
+import grimygasket.practice.MeterSamples;
+import grimygasket.practice.SimulatedMachine;
+import grimygasket.server.accounts.Sessions;
 import grimygasket.units.UnitSystem;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -26,69 +24,45 @@ class MeterStreams {
     /** No series is longer than its connection may last. */
     private static final long MOST_SAMPLES = LONGEST / TICK_MILLIS;
 
+    private static final int SAMPLES_BETWEEN_LOOKS = 10;
+
+    private final Sessions sessions;
     private final ScheduledExecutorService clock = Executors.newScheduledThreadPool(2);
 
-    /**
-     * One sample.
-     *
-     * @param second since it was connected
-     * @param value in the technician's unit
-     * @param steady the value taken while it is steady; null while it is not
-     */
-    record Sample(double second, double value, String shown, String unit, SteadyValue steady) {}
-
-    record SteadyValue(double value, double standardUncertainty, String shown) {
-        /** Null for one that is not steady. */
-        static SteadyValue of(Amount steady, Unit unit) {
-            return steady == null
-                    ? null
-                    : new SteadyValue(
-                            unit.fromBase(steady.value()),
-                            steady.standardUncertainty() / unit.size(),
-                            unit.show(steady.value()));
-        }
+    MeterStreams(Sessions sessions) {
+        this.sessions = sessions;
     }
 
     /**
      * @param given samples that had come before the connection was lost: they are not sent again
+     * @param session of whoever listens: the stream ends with it
      */
-    SseEmitter open(Meter meter, Quantity quantity, UnitSystem system, int given) {
+    SseEmitter open(SimulatedMachine machine, Check check, UnitSystem system, int given, String session) {
         var emitter = new SseEmitter(LONGEST);
-        var samples = new ArrayList<Double>();
-        while (meter.samples() < Math.min(given, MOST_SAMPLES)) {
-            samples.add(meter.next());
-        }
+        var samples = MeterSamples.of(machine, check, (int) Math.min(given, MOST_SAMPLES));
         var job = clock.scheduleAtFixedRate(
-                () -> send(emitter, meter, samples, quantity, system), TICK_MILLIS, TICK_MILLIS, TimeUnit.MILLISECONDS);
+                () -> send(emitter, samples, system, session), TICK_MILLIS, TICK_MILLIS, TimeUnit.MILLISECONDS);
         emitter.onCompletion(() -> job.cancel(false));
         emitter.onTimeout(emitter::complete);
         return emitter;
     }
 
     /** Whoever has gone is sent nothing more: a job that throws is not run again. */
-    private static void send(
-            SseEmitter emitter, Meter meter, List<Double> samples, Quantity quantity, UnitSystem system) {
-        samples.add(meter.next());
+    private void send(SseEmitter emitter, MeterSamples samples, UnitSystem system, String session) {
+        if (samples.count() % SAMPLES_BETWEEN_LOOKS == 0 && !sessions.isOpen(session)) {
+            emitter.complete();
+            return;
+        }
+        var sample = samples.next(system);
         try {
             emitter.send(SseEmitter.event()
-                    .id(String.valueOf(meter.samples()))
+                    .id(String.valueOf(samples.count()))
                     .name("sample")
                     .reconnectTime(TICK_MILLIS)
-                    .data(sample(meter, samples, quantity, system)));
+                    .data(sample));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private static Sample sample(Meter meter, List<Double> samples, Quantity quantity, UnitSystem system) {
-        var unit = quantity.unit(system);
-        double last = samples.get(samples.size() - 1);
-        return new Sample(
-                meter.samples() * Meter.TICK,
-                unit.fromBase(last),
-                unit.show(last),
-                unit.symbol(),
-                SteadyValue.of(Steady.of(quantity, samples), unit));
     }
 
     @PreDestroy

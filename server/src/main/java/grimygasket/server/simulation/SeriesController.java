@@ -1,6 +1,7 @@
 package grimygasket.server.simulation;
 
 import grimygasket.gauge.Steady;
+import grimygasket.gauge.SteadyValue;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.units.Quantity;
@@ -35,7 +36,7 @@ class SeriesController {
      *
      * @param steady its steady end; null where it never was steady
      */
-    record Read(String unit, List<Moment> samples, MeterStreams.@Nullable SteadyValue steady) {}
+    record Read(String unit, List<Moment> samples, @Nullable SteadyValue steady) {}
 
     private final AccountStore accounts;
 
@@ -61,6 +62,6 @@ class SeriesController {
                 base.stream()
                         .map(moment -> new Moment(moment.second, own.fromBase(moment.value)))
                         .toList(),
-                MeterStreams.SteadyValue.of(steady, own));
+                SteadyValue.of(steady, own));
     }
 }

@@ -1,20 +1,12 @@
 package grimygasket.server.simulation;
 
-import grimygasket.diagnosis.Assessment.Suspect;
-import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Van;
 import grimygasket.practice.Draws;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.calls.CallMachines;
 import grimygasket.server.calls.CallMachines.OfCall;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,8 +19,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class SimulatedMachines {
-    private static final Van ANY_VAN = new Van(60, 50, Map.of());
-
     private final JdbcClient jdbc;
     private final JsonMapper json;
     private final CallMachines machines;
@@ -50,14 +40,8 @@ public class SimulatedMachines {
                 call.machine(),
                 json.readValue(row.faults, new TypeReference<List<String>>() {}),
                 row.seed);
-        remedies(call.findings())
-                .skip(row.tried)
-                .forEach(tried -> simulated.treat(call.pack().remedy(tried.remedy())));
+        simulated.treat(call.findings(), row.tried);
         return simulated;
-    }
-
-    private static Stream<RemedyTried> remedies(List<Finding> findings) {
-        return findings.stream().filter(RemedyTried.class::isInstance).map(RemedyTried.class::cast);
     }
 
     private Optional<Row> find(UUID callId) {
@@ -67,13 +51,9 @@ public class SimulatedMachines {
                 .optional();
     }
 
-    /** One fault, as often as it would be the cause by what is known. */
     private Row draw(UUID callId, OfCall call) {
-        long seed = callId.getLeastSignificantBits();
-        var ranking = Diagnosis.assess(call.pack(), call.machine(), new Evidence(call.findings(), ANY_VAN))
-                .ranking();
-        var chances = ranking.stream().mapToDouble(Suspect::chance).toArray();
-        var fault = ranking.get(Draws.of(seed).pick("fault", chances)).fault();
+        long seed = Draws.seed(callId);
+        var fault = SimulatedMachine.suspect(call.pack(), call.machine(), call.findings(), seed);
         jdbc.sql("""
                         insert ignore into simulated_machine (call_id, seed, faults, tried)
                         values (:callId, :seed, :faults, :tried)
@@ -81,7 +61,7 @@ public class SimulatedMachines {
                 .param("callId", callId)
                 .param("seed", seed)
                 .param("faults", json.writeValueAsString(List.of(fault)))
-                .param("tried", remedies(call.findings()).count())
+                .param("tried", SimulatedMachine.tried(call.findings()))
                 .update();
         return find(callId).orElseThrow();
     }

@@ -7,6 +7,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -26,8 +29,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class DatabaseAway extends OncePerRequestFilter {
+public class DatabaseAway extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseAway.class);
+
+    /** MariaDB's: error writing a file, disk full, error writing the log, table full, temporary file not written. */
+    private static final Set<Integer> FULL = Set.of(3, 1021, 1026, 1114, 1878);
 
     private final ProblemWriter problems;
 
@@ -48,26 +54,39 @@ class DatabaseAway extends OncePerRequestFilter {
         }
     }
 
-    static ProblemDetail problem(Exception e) {
+    /** What is said of something that {@link #isAway}. */
+    public static ProblemDetail problem(Throwable e) {
         LOG.warn("The database does not answer: {}", e.getMessage());
+        if (isFull(e)) {
+            return Problem.body(
+                    Kind.DISK_FULL,
+                    "The disk of the computer that the application runs on is full. Make room there; what you entered is kept on this "
+                            + "screen, and goes through then.");
+        }
         return Problem.body(
                 Kind.DATABASE_AWAY,
                 "The database does not answer just now. What you entered is kept on this screen; try again in a moment.");
     }
 
-    static boolean isAway(Throwable e) {
-        for (var cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof DataAccessResourceFailureException
-                    || cause instanceof TransientDataAccessException
-                    || cause instanceof RecoverableDataAccessException
-                    || cause instanceof CannotCreateTransactionException
-                    || cause instanceof TransactionSystemException
-                    || (cause instanceof SQLException sql
-                            && sql.getSQLState() != null
-                            && sql.getSQLState().startsWith("08"))) {
-                return true;
-            }
-        }
-        return false;
+    private static boolean isFull(Throwable e) {
+        return causes(e).anyMatch(cause -> cause instanceof SQLException sql && FULL.contains(sql.getErrorCode()));
+    }
+
+    private static Stream<Throwable> causes(Throwable e) {
+        return Stream.iterate(e, Objects::nonNull, Throwable::getCause);
+    }
+
+    /** Whether it passes by itself, or once somebody has made room: whoever has entered something is to try again. */
+    public static boolean isAway(Throwable e) {
+        return isFull(e)
+                || causes(e)
+                        .anyMatch(cause -> cause instanceof DataAccessResourceFailureException
+                                || cause instanceof TransientDataAccessException
+                                || cause instanceof RecoverableDataAccessException
+                                || cause instanceof CannotCreateTransactionException
+                                || cause instanceof TransactionSystemException
+                                || (cause instanceof SQLException sql
+                                        && sql.getSQLState() != null
+                                        && sql.getSQLState().startsWith("08")));
     }
 }

@@ -31,6 +31,7 @@ public final class Problem extends ErrorResponseException {
         /** It passes by itself. */
         BUSY(HttpStatus.SERVICE_UNAVAILABLE),
         DATABASE_AWAY(HttpStatus.SERVICE_UNAVAILABLE),
+        DISK_FULL(HttpStatus.INSUFFICIENT_STORAGE),
         MISTAKE(HttpStatus.INTERNAL_SERVER_ERROR);
 
         private final HttpStatus status;

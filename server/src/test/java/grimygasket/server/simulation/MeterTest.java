@@ -7,6 +7,7 @@ import grimygasket.server.ServerTest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -40,6 +41,19 @@ public class MeterTest extends ServerTest {
         var rest = samples(client, "/api/meters/tumble-dryer/exhaust-temperature?machine=4&given=3", 2);
         assertEquals(rest.get(0), whole.get(3));
         assertEquals(rest.get(1), whole.get(4));
+    }
+
+    @Test
+    public void aStreamEndsWithItsSession() {
+        var client = signedIn();
+        var count = new AtomicInteger();
+        client.lines(CALL + "/checks/bucket/meter", line -> {
+            if (line.startsWith("data:") && count.incrementAndGet() == 3) {
+                client.delete("/api/session");
+            }
+            return count.get() < 100;
+        });
+        assertTrue(count.get() < 30, count + " samples");
     }
 
     @Test

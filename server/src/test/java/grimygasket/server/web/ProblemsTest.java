@@ -6,8 +6,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.EOFException;
+import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.transaction.CannotCreateTransactionException;
@@ -38,6 +40,16 @@ public class ProblemsTest {
                 .perform(post("/keep"))
                 .andExpect(status().isServiceUnavailable())
                 .andExpect(jsonPath("$.detail").value(startsWith("The database does not answer")));
+    }
+
+    @Test
+    public void aFullDiskIsSaidAsThat() throws Exception {
+        var full = new SQLException(
+                "Disk full (/tmp/#sql-temptable); waiting for someone to free some space...", "HY000", 1021);
+        page(new UncategorizedSQLException("insert", "insert into command_log", full))
+                .perform(post("/keep"))
+                .andExpect(status().isInsufficientStorage())
+                .andExpect(jsonPath("$.detail").value(startsWith("The disk")));
     }
 
     private static MockMvc page(RuntimeException failure) {

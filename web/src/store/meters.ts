@@ -1,0 +1,21 @@
+import { Problem } from '../api/problem'
+import { ask, tell } from '../core/core'
+import type { Sample } from '../readings/useMeter'
+import { session, toldById } from './held'
+import { nextDays } from './nextDays'
+
+/** Where a simulated meter is: at a check of a call's machine, or of one of a kind to practise with. */
+export interface MeterAt {
+  call?: string
+  kind: string
+  check: string
+}
+
+/** What a simulated meter of this device's own shows next, after so many samples. */
+export async function sampleHere({ call, kind, check }: MeterAt, given: number): Promise<Sample> {
+  const held = await toldById(call)
+  const knowhow = held?.knowhow ?? (await nextDays())?.kinds.find((one) => one.kind === kind)?.knowhow
+  if (!knowhow || (call && !held)) throw Problem.unreachable()
+  await tell(knowhow)
+  return ask('sample', { held, knowhow, check, machine: 1, given, units: session().units })
+}
