@@ -9,13 +9,25 @@ import type { Colleague } from '../api/types'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
-import Tick from '../ui/Tick.vue'
+import { lowerFirst } from '../ui/format'
 
-/** @param lead whether whoever looks may add people */
-defineProps<{ lead: boolean; me: string }>()
+/** @param owner whether whoever looks may add people */
+defineProps<{ owner: boolean; me: string }>()
 const { data: people } = useColleagues()
 const open = ref(false)
-const blank = { id: '', login: '', name: '', password: '', lead: false, locked: false }
+const blank: Colleague & { password: string } = {
+  id: '',
+  login: '',
+  name: '',
+  password: '',
+  rank: 'TECHNICIAN',
+  locked: false,
+}
+const RANKS = {
+  TECHNICIAN: { name: 'Technician', may: 'works on calls' },
+  LEAD: { name: 'Lead', may: 'also leaves a caution open, keeps the know-how, and brings calls in' },
+  OWNER: { name: 'Owner', may: 'also adds people, sets the rates, and sees what was done over all' },
+}
 const someone = ref({ ...blank })
 const {
   mutate: save,
@@ -23,9 +35,9 @@ const {
   error: problem,
   reset,
 } = useMutation({
-  mutationFn: ({ id, login, name, password, lead }: (typeof someone)['value']) =>
+  mutationFn: ({ id, login, name, password, rank }: (typeof someone)['value']) =>
     answer(() =>
-      api.PUT('/api/colleagues/{id}', { params: { path: { id } }, body: { login, name, password, lead } }),
+      api.PUT('/api/colleagues/{id}', { params: { path: { id } }, body: { login, name, password, rank } }),
     ),
   onSuccess: show,
 })
@@ -62,11 +74,13 @@ function edit(known?: Colleague) {
       >
         <span>
           {{ person.name }} <span class="text-soft font-mono text-sm">{{ person.login }}</span>
-          <span v-if="person.lead" class="text-soft text-sm"> · lead</span>
+          <span v-if="person.rank !== 'TECHNICIAN'" class="text-soft text-sm">
+            · {{ lowerFirst(RANKS[person.rank].name) }}</span
+          >
           <span v-if="person.locked" class="text-act text-sm font-semibold"> · locked out</span>
         </span>
         <button
-          v-if="lead"
+          v-if="owner"
           type="button"
           class="btn btn-quiet px-2 text-sm"
           :aria-label="`Change ${person.name}`"
@@ -76,7 +90,7 @@ function edit(known?: Colleague) {
         </button>
       </li>
     </ul>
-    <button v-if="lead" type="button" class="btn mt-3" @click="edit()">Add somebody</button>
+    <button v-if="owner" type="button" class="btn mt-3" @click="edit()">Add somebody</button>
     <Sheet v-model="open" :title="someone.name || 'Somebody new'">
       <form class="grid gap-3" novalidate @submit.prevent="save(someone)">
         <Notice v-if="problem" :problem="problem" @again="save(someone)" @dismiss="reset()" />
@@ -96,10 +110,15 @@ function edit(known?: Colleague) {
           :error="problem?.fields.password"
           hint="10 characters or more; tell them in person"
         />
-        <Tick
-          v-model="someone.lead"
-          label="Answers for the others’ work: may leave a caution open, and add people"
-        />
+        <fieldset>
+          <legend class="mb-1 font-semibold">Rank</legend>
+          <label v-for="(rank, key) in RANKS" :key="key" class="flex min-h-11 items-center gap-3">
+            <input v-model="someone.rank" type="radio" name="rank" :value="key" class="accent-act size-5" />
+            <span
+              ><b>{{ rank.name }}</b> <span class="text-soft text-sm">{{ rank.may }}</span></span
+            >
+          </label>
+        </fieldset>
         <button class="btn btn-act" :disabled="isPending">Keep</button>
       </form>
       <div

@@ -110,11 +110,11 @@ async function leave() {
       </div>
     </details>
     <div v-if="session" class="mt-8 grid items-start gap-4 md:grid-cols-2 xl:grid-cols-3">
-      <BusinessForm v-if="session.lead" />
-      <People :lead="session.lead" :me="session.id" />
+      <BusinessForm v-if="session.owner" />
+      <People :owner="session.owner" :me="session.id" />
       <DeviceList :all="session.lead" />
       <OwnPassword />
-      <TrailOfAll v-if="session.lead" />
+      <TrailOfAll v-if="session.owner" />
     </div>
   </main>
 </template>

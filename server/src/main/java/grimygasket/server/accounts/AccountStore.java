@@ -68,7 +68,7 @@ public class AccountStore implements UserDetailsService {
 
     List<Colleague> all() {
         return jdbc.sql("""
-                        select id, login, name, role = 'LEAD' as `lead`, locked_at is not null as locked
+                        select id, login, name, role as `rank`, locked_at is not null as locked
                         from account order by name
                         """).query(Colleague.class).list();
     }
@@ -112,7 +112,7 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** Adds an account, or changes the one with that id. */
-    public void put(UUID id, String login, String name, String password, String role) {
+    public void put(UUID id, String login, String name, String password, Rank rank) {
         jdbc.sql("""
                         insert into account (id, login, name, password, role)
                         values (:id, :login, :name, :password, :role)
@@ -122,7 +122,7 @@ public class AccountStore implements UserDetailsService {
                 .param("login", login)
                 .param("name", name)
                 .param("password", passwords.encode(password))
-                .param("role", role)
+                .param("role", rank.name())
                 .update();
     }
 }

@@ -2,7 +2,6 @@ package grimygasket.server.accounts;
 
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import grimygasket.visit.Authority;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -28,7 +27,7 @@ class ColleagueController {
      * @param lead whether they answer for the technicians' work
      * @param locked whether they may not sign in
      */
-    record Colleague(UUID id, String login, String name, boolean lead, boolean locked) {}
+    record Colleague(UUID id, String login, String name, Rank rank, boolean locked) {}
 
     record NewColleague(
             @NotBlank(message = "Choose a name to sign in with.") @Size(max = 40, message = "At most 40 characters.")
@@ -39,7 +38,7 @@ class ColleagueController {
             String name,
 
             @NotNull String password,
-            boolean lead) {}
+            @NotNull Rank rank) {}
 
     record Lock(boolean locked) {}
 
@@ -68,9 +67,8 @@ class ColleagueController {
             @Valid @RequestBody NewColleague someone,
             @AuthenticationPrincipal SignedIn me,
             HttpServletRequest request) {
-        if (id.equals(me.id()) && !someone.lead) {
-            throw new Problem(
-                    Kind.INVALID, "You stay the lead: make somebody else the lead, who can then change this.");
+        if (id.equals(me.id()) && someone.rank != Rank.OWNER) {
+            throw new Problem(Kind.INVALID, "You stay the owner: make somebody else one, who can then change this.");
         }
         var login = someone.login.strip();
         if (accounts.isTaken(login, id)) {
@@ -82,12 +80,7 @@ class ColleagueController {
         accounts.find(id)
                 .ifPresent(before ->
                         sessions.endAll(before.login(), request.getSession().getId()));
-        accounts.put(
-                id,
-                login,
-                someone.name.strip(),
-                someone.password,
-                (someone.lead ? Authority.LEAD : Authority.TECHNICIAN).name());
+        accounts.put(id, login, someone.name.strip(), someone.password, someone.rank);
         return accounts.all();
     }
 

@@ -1,8 +1,8 @@
 package grimygasket.server.accounts;
 
-import static grimygasket.server.accounts.Role.ANYBODY;
-import static grimygasket.server.accounts.Role.LEAD;
-import static grimygasket.server.accounts.Role.TECHNICIAN;
+import static grimygasket.server.accounts.Rank.LEAD;
+import static grimygasket.server.accounts.Rank.OWNER;
+import static grimygasket.server.accounts.Rank.TECHNICIAN;
 import static org.springframework.http.HttpMethod.DELETE;
 import static org.springframework.http.HttpMethod.GET;
 import static org.springframework.http.HttpMethod.POST;
@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.ProblemDetail;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
@@ -27,9 +28,14 @@ final class Rules {
     private Rules() {}
 
     /**
-     * @param onlyLead what whoever may not is told; null where every technician may
+     * @param least the rank that may; null where anybody may, also without a session
+     * @param refusal what whoever may not is told; null where every technician may
      */
-    record Rule(HttpMethod method, String path, Role role, String onlyLead) {
+    record Rule(
+            HttpMethod method,
+            String path,
+            @Nullable Rank least,
+            @Nullable String refusal) {
         PathPatternRequestMatcher matcher() {
             return PathPatternRequestMatcher.withDefaults().matcher(method, path);
         }
@@ -45,7 +51,7 @@ final class Rules {
     }
 
     private static final String KNOW_HOW = "Only the lead changes the know-how.";
-    private static final String PEOPLE = "Only the lead adds people, locks them out and changes their passwords.";
+    private static final String PEOPLE = "Only the owner adds people, locks them out and changes their passwords.";
 
     static final Set<String> GIVING_OUT = Set.of(
             "/api/calls/{callId}/call.json",
@@ -65,7 +71,7 @@ final class Rules {
             "/api/series/csv");
 
     static final List<Rule> ALL = Stream.of(
-                    Stream.of(new Rule(POST, "/api/session", ANYBODY, null)),
+                    Stream.of(new Rule(POST, "/api/session", null, null)),
                     technician(
                             GET,
                             "/api/business",
@@ -128,13 +134,13 @@ final class Rules {
                             "/api/session/units",
                             "/api/van/{partId}"),
                     technician(DELETE, "/api/session"),
-                    lead("Only the lead changes what the business reckons with.", PUT, "/api/business"),
+                    owner("Only the owner changes what the business reckons with.", PUT, "/api/business"),
                     lead(
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
                             POST,
                             "/api/call-documents"),
-                    lead("Only the lead sees what everybody has done.", GET, "/api/trail"),
-                    lead(PEOPLE, PUT, "/api/colleagues/{id}", "/api/colleagues/{id}/locked"),
+                    owner("Only the owner sees what everybody has done.", GET, "/api/trail"),
+                    owner(PEOPLE, PUT, "/api/colleagues/{id}", "/api/colleagues/{id}/locked"),
                     lead(KNOW_HOW, POST, "/api/know-how/{kind}/draft/use", "/api/know-how/{kind}/revisions"),
                     lead(
                             KNOW_HOW,
@@ -158,6 +164,10 @@ final class Rules {
         return Stream.of(paths).map(path -> new Rule(method, path, LEAD, sentence));
     }
 
+    private static Stream<Rule> owner(String sentence, HttpMethod method, String... paths) {
+        return Stream.of(paths).map(path -> new Rule(method, path, OWNER, sentence));
+    }
+
     /** The rule of a request; empty where there is nothing. */
     static Optional<Rule> of(HttpServletRequest request) {
         return ALL.stream().filter(rule -> rule.matcher().matches(request)).findFirst();
@@ -166,7 +176,7 @@ final class Rules {
     /** What is said to somebody who is signed in and may not. */
     static ProblemDetail denied(HttpServletRequest request) {
         return of(request)
-                .map(rule -> Problem.body(Kind.NOT_YOURS, rule.onlyLead))
+                .map(rule -> Problem.body(Kind.NOT_YOURS, rule.refusal))
                 .orElseGet(() -> Problem.body(Kind.NOT_FOUND, "There is nothing here."));
     }
 }

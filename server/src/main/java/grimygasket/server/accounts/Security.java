@@ -4,8 +4,8 @@ import grimygasket.server.web.DatabaseAway;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.ProblemWriter;
-import grimygasket.visit.Authority;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -99,10 +99,13 @@ class Security {
             AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry requests) {
         for (var rule : Rules.ALL) {
             var allowed = requests.requestMatchers(rule.matcher());
-            switch (rule.role()) {
-                case ANYBODY -> allowed.permitAll();
-                case TECHNICIAN -> allowed.authenticated();
-                case LEAD -> allowed.hasRole(Authority.LEAD.name());
+            if (rule.least() == null) {
+                allowed.permitAll();
+            } else {
+                allowed.hasAnyRole(Stream.of(Rank.values())
+                        .filter(rank -> rank.compareTo(rule.least()) >= 0)
+                        .map(Rank::name)
+                        .toArray(String[]::new));
             }
         }
         requests.requestMatchers("/api/**").denyAll();

@@ -31,8 +31,11 @@ public class SignedIn extends User {
 
     /** What gaps of a call this person may sign off. */
     public Authority rank() {
-        boolean lead = getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + Authority.LEAD));
-        return lead ? Authority.LEAD : Authority.TECHNICIAN;
+        return is(Rank.OWNER) || is(Rank.LEAD) ? Authority.LEAD : Authority.TECHNICIAN;
+    }
+
+    boolean is(Rank rank) {
+        return getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + rank));
     }
 
     public String fullName() {

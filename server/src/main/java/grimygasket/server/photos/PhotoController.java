@@ -59,6 +59,12 @@ class PhotoController {
             @RequestParam long seq,
             @RequestBody byte[] bytes,
             @AuthenticationPrincipal SignedIn me) {
+        if (!photos.hasRoom()) {
+            throw new Problem(
+                    Kind.TOO_LARGE,
+                    "The room for photos, " + photos.room().toGigabytes()
+                            + " GB, is used up. Whoever looks after the application can give them more.");
+        }
         var picture = Pictures.of(bytes);
         var command =
                 new Command(photoId, callId, device, seq, clock.millis(), new SheetChange.AddPhoto(photoId, line));

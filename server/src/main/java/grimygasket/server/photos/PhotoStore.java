@@ -5,16 +5,33 @@ import grimygasket.call.Photo;
 import grimygasket.server.calls.FollowsCalls;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.util.unit.DataSize;
 
 /** The pictures of a call's photos; what they show is in the call's record. */
 @Repository
 public class PhotoStore implements FollowsCalls {
     private final JdbcClient jdbc;
 
-    PhotoStore(JdbcClient jdbc) {
+    private final DataSize room;
+
+    PhotoStore(JdbcClient jdbc, @Value("${GASKET_PHOTO_ROOM:50GB}") DataSize room) {
         this.jdbc = jdbc;
+        this.room = room;
+    }
+
+    /** Whether all photos together leave room for more, as far as the database keeps count of it without looking at each. */
+    boolean hasRoom() {
+        return jdbc.sql("""
+                                select coalesce(max(data_length), 0) from information_schema.tables
+                                where table_schema = database() and table_name = 'photo'
+                                """).query(Long.class).single() < room.toBytes();
+    }
+
+    DataSize room() {
+        return room;
     }
 
     public record Picture(String type, byte[] bytes) {}

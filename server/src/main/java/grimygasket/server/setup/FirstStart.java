@@ -3,6 +3,7 @@ package grimygasket.server.setup;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Business;
+import grimygasket.server.accounts.Rank;
 import grimygasket.server.machines.MachineStore;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -80,9 +81,9 @@ class FirstStart implements SmartInitializingSingleton {
         }
         var name = demo ? "Tidewrack Appliance Care" : "My business";
         business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50, 230, zone()));
-        accounts.put(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, "LEAD");
+        accounts.put(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, Rank.OWNER);
         if (demo) {
-            accounts.put(COLLEAGUE, "rollo", "Rollo Fenn", password, "TECHNICIAN");
+            accounts.put(COLLEAGUE, "rollo", "Rollo Fenn", password, Rank.TECHNICIAN);
             loadDemo();
         }
     }

@@ -9,17 +9,17 @@ import org.testng.annotations.Test;
 
 /** Who works for the business. */
 public class ColleagueTest extends ServerTest {
-    private static String body(String login, String password, boolean lead) {
+    private static String body(String login, String password, Rank rank) {
         return """
-                {"login": "%s", "name": "Wenna Sparrow", "password": "%s", "lead": %s}
-                """.formatted(login, password, lead);
+                {"login": "%s", "name": "Wenna Sparrow", "password": "%s", "rank": "%s"}
+                """.formatted(login, password, rank);
     }
 
     @Test
-    public void theLeadAddsSomebodyWhoCanThenSignIn() {
+    public void theOwnerAddsSomebodyWhoCanThenSignIn() {
         var lead = signedIn();
         var path = "/api/colleagues/" + UUID.randomUUID();
-        assertTrue(lead.put(path, body("wenna", "lint-and-limescale", false))
+        assertTrue(lead.put(path, body("wenna", "lint-and-limescale", Rank.TECHNICIAN))
                 .body()
                 .toString()
                 .contains("Wenna Sparrow"));
@@ -27,21 +27,21 @@ public class ColleagueTest extends ServerTest {
         assertEquals(wenna.signIn("wenna", "lint-and-limescale").status(), 204);
         assertEquals(wenna.get("/api/session").body().path("lead").asBoolean(), false);
 
-        lead.put(path, body("wenna", "another-password", false));
+        lead.put(path, body("wenna", "another-password", Rank.TECHNICIAN));
         assertEquals(client().signIn("wenna", "lint-and-limescale").kind(), "wrong-sign-in", "the old one is out");
         assertEquals(client().signIn("wenna", "another-password").status(), 204);
         assertEquals(
-                lead.put("/api/colleagues/" + UUID.randomUUID(), body("wenna", "yet-another-one", false))
+                lead.put("/api/colleagues/" + UUID.randomUUID(), body("wenna", "yet-another-one", Rank.TECHNICIAN))
                         .kind(),
                 "invalid");
-        assertEquals(lead.put(path, body("wenna", "short", false)).kind(), "invalid");
+        assertEquals(lead.put(path, body("wenna", "short", Rank.TECHNICIAN)).kind(), "invalid");
     }
 
     @Test
     public void whoeverIsLockedOutIsOutAtOnceAndCanBeLetInAgain() {
         var lead = signedIn();
         var path = "/api/colleagues/" + UUID.randomUUID();
-        lead.put(path, body("ossian", "lint-and-limescale", false));
+        lead.put(path, body("ossian", "lint-and-limescale", Rank.TECHNICIAN));
         var phone = client();
         phone.signIn("ossian", "lint-and-limescale");
         assertEquals(phone.get("/api/session").status(), 200);
@@ -64,16 +64,16 @@ public class ColleagueTest extends ServerTest {
     public void aNewPasswordOrRankEndsTheSessionsOfBefore() {
         var lead = signedIn();
         var path = "/api/colleagues/" + UUID.randomUUID();
-        lead.put(path, body("briony", "lint-and-limescale", true));
+        lead.put(path, body("briony", "lint-and-limescale", Rank.LEAD));
         var desk = client();
         desk.signIn("briony", "lint-and-limescale");
-        lead.put(path, body("briony", "lint-and-limescale", false));
+        lead.put(path, body("briony", "lint-and-limescale", Rank.TECHNICIAN));
         assertEquals(desk.get("/api/session").kind(), "sign-in-needed", "as a lead they are out");
     }
 
     @Test
     public void onesOwnPasswordIsChangedByWhoeverKnowsIt() {
-        signedIn().put("/api/colleagues/" + UUID.randomUUID(), body("tamsin", "lint-and-limescale", false));
+        signedIn().put("/api/colleagues/" + UUID.randomUUID(), body("tamsin", "lint-and-limescale", Rank.TECHNICIAN));
         var here = client();
         here.signIn("tamsin", "lint-and-limescale");
         var elsewhere = client();
@@ -93,16 +93,16 @@ public class ColleagueTest extends ServerTest {
     }
 
     @Test
-    public void aTechnicianAddsNobodyAndTheLeadStaysOne() {
+    public void aTechnicianAddsNobodyAndTheOwnerStaysOne() {
         var technician = signedIn("rollo");
-        var refused =
-                technician.put("/api/colleagues/" + UUID.randomUUID(), body("intruder", "long-enough-password", true));
+        var refused = technician.put(
+                "/api/colleagues/" + UUID.randomUUID(), body("intruder", "long-enough-password", Rank.LEAD));
         assertEquals(refused.status(), 403);
         assertEquals(refused.kind(), "not-yours");
         var lead = signedIn();
         var me = lead.get("/api/session").body().path("id").asString();
         assertEquals(
-                lead.put("/api/colleagues/" + me, body("maren", PASSWORD, false))
+                lead.put("/api/colleagues/" + me, body("maren", PASSWORD, Rank.LEAD))
                         .kind(),
                 "invalid");
     }

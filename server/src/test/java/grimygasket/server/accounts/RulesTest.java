@@ -66,7 +66,7 @@ public class RulesTest extends ServerTest {
     @Test
     public void withoutASessionNothingIsThere() {
         for (var rule : Rules.ALL) {
-            if (rule.role() != Role.ANYBODY) {
+            if (rule.least() != null) {
                 var stranger = client();
                 stranger.get("/api/session");
                 var answer = stranger.send(rule.method().name(), address(rule), "{}", true);
@@ -77,17 +77,38 @@ public class RulesTest extends ServerTest {
     }
 
     @Test
-    public void aTechnicianMayNotWhatIsTheLeads() {
+    public void whoeverIsBelowMayNotAndIsToldWhoMay() {
         var technician = signedIn("rollo");
+        signedIn()
+                .put(
+                        "/api/colleagues/" + UUID.randomUUID(),
+                        "{\"login\": \"lead-only\", \"name\": \"Lead\", \"password\": \"%s\", \"rank\": \"LEAD\"}"
+                                .formatted(PASSWORD));
+        var lead = signedIn("lead-only");
         for (var rule : Rules.ALL) {
-            if (rule.role() == Role.LEAD) {
-                var answer = technician.send(rule.method().name(), address(rule), "{}", true);
-                assertEquals(answer.kind(), "not-yours", rule.name());
-                assertEquals(answer.detail(), rule.onlyLead());
-                var lead = signedIn().send(rule.method().name(), address(rule), "{}", true);
-                assertNotEquals(lead.kind(), "not-yours", rule.name());
+            if (rule.least() == Rank.LEAD || rule.least() == Rank.OWNER) {
+                refused(technician, rule);
+            }
+            if (rule.least() == Rank.OWNER) {
+                refused(lead, rule);
+            } else if (rule.least() == Rank.LEAD) {
+                taken(lead, rule);
+            }
+            if (rule.least() == Rank.LEAD || rule.least() == Rank.OWNER) {
+                taken(signedIn(), rule);
             }
         }
+    }
+
+    private static void refused(Client who, Rules.Rule rule) {
+        var answer = who.send(rule.method().name(), address(rule), "{}", true);
+        assertEquals(answer.kind(), "not-yours", rule.name());
+        assertEquals(answer.detail(), rule.refusal());
+    }
+
+    private static void taken(Client who, Rules.Rule rule) {
+        var answer = who.send(rule.method().name(), address(rule), "{}", true);
+        assertNotEquals(answer.kind(), "not-yours", rule.name());
     }
 
     @Test

@@ -170,7 +170,7 @@ public class DraftTest extends ServerTest {
         var client = signedIn();
         addWhole(client);
         client.put("/api/colleagues/" + UUID.nameUUIDFromBytes("second".getBytes()), """
-                {"login": "second-lead", "name": "Second Lead", "password": "%s", "lead": true}""".formatted(PASSWORD));
+                {"login": "second-lead", "name": "Second Lead", "password": "%s", "rank": "LEAD"}""".formatted(PASSWORD));
         var second = signedIn("second-lead");
         assertTrue(client.get(DRAFT).body().path("alone").asBoolean(), "who wrote all of it");
         assertFalse(second.get(DRAFT).body().path("alone").asBoolean(true), "who wrote nothing of it");
@@ -184,7 +184,7 @@ public class DraftTest extends ServerTest {
     public void onlyTheLeadChangesAnything() {
         var lead = signedIn();
         lead.put("/api/colleagues/" + UUID.nameUUIDFromBytes("hand".getBytes()), """
-                {"login": "a-technician", "name": "A Technician", "password": "%s", "lead": false}""".formatted(PASSWORD));
+                {"login": "a-technician", "name": "A Technician", "password": "%s", "rank": "TECHNICIAN"}""".formatted(PASSWORD));
         var technician = signedIn("a-technician");
         assertEquals(technician.put(DRAFT + "/faults/hose-swollen", FAULT).status(), 403);
         assertEquals(technician.delete(DRAFT + "/faults/hose-swollen").status(), 403);
