@@ -5,7 +5,12 @@ import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { queryClient } from './api/queryClient'
+import { askForRound } from './api/queries'
 import { router } from './router'
+import { keepsForSomebody } from './store/nextDays'
 import './styles.css'
+
+// With a slow network the first view waits for one answer instead of two.
+if (location.pathname === '/round' && keepsForSomebody()) askForRound()
 
 createApp(App).use(router).use(VueQueryPlugin, { queryClient }).mount('#app')

@@ -9,6 +9,7 @@ import { ofCallOrHere, orHere, patiently } from '../store/orHere'
 import { foundHere, heardHere } from '../store/words'
 import { goBy } from '../ui/clocks'
 import { answer, api, nowSignedIn } from './client'
+import { queryClient } from './queryClient'
 import type { Call, Step, Supposed } from './types'
 
 export function useSession() {
@@ -24,22 +25,26 @@ export function useSession() {
   })
 }
 
+const roundOf = (day?: string) =>
+  patiently(
+    (signal) =>
+      day
+        ? answer(() => api.GET('/api/round/{day}', { params: { path: { day } }, signal }))
+        : answer(() => api.GET('/api/round', { signal })),
+    () => roundHere(day),
+  )
+
 /** A day's calls; today's, where the business works, without a day. */
 export function useRound(day: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: ['round', computed(() => toValue(day) || 'today')],
-    queryFn: () => {
-      const chosen = toValue(day)
-      return patiently(
-        (signal) =>
-          chosen
-            ? answer(() => api.GET('/api/round/{day}', { params: { path: { day: chosen } }, signal }))
-            : answer(() => api.GET('/api/round', { signal })),
-        () => roundHere(chosen),
-      )
-    },
+    queryFn: () => roundOf(toValue(day)),
   })
 }
+
+/** Asks for today's round while it is still asked who is signed in: most who come have signed in before. */
+export const askForRound = () =>
+  void queryClient.prefetchQuery({ queryKey: ['round', 'today'], queryFn: () => roundOf(), retry: false })
 
 export function useCall(id: MaybeRefOrGetter<string>, enabled: () => boolean = () => true) {
   return useQuery({

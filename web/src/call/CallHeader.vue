@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
-import { isToday } from '../ui/clocks'
+import { clock, isToday, otherDay } from '../ui/clocks'
 import { minutes } from '../ui/format'
 import { useCallContext } from './context'
 
@@ -41,6 +41,10 @@ const left = computed(() => call.value.upkeep?.minutes ?? call.value.assessment.
           class="ml-2 hidden font-mono text-sm underline decoration-dotted sm:inline"
           >{{ call.customer.phone }}</a
         >
+      </p>
+      <p v-if="call.broughtIn" class="text-sm">
+        Brought in from a file by {{ call.broughtIn.by }}, {{ otherDay(call.broughtIn.at) }}
+        {{ clock(call.broughtIn.at) }}: what stands here as done was not entered here.
       </p>
     </div>
     <p class="text-right">

@@ -82,10 +82,10 @@ export async function become(one: HeldCall, command: Command) {
 
 /** All that the screen of a call shows. */
 export async function viewOf(one: HeldCall): Promise<Call> {
-  const { beside, customer, earlier, family, shelf } = one
+  const { beside, broughtIn, customer, earlier, family, shelf } = one
   await tell(one.knowhow)
   const state = await ask('state', { held: told(one), asker: asker() })
-  return { ...state, beside, customer, earlier, family, shelf }
+  return { ...state, beside, broughtIn, customer, earlier, family, shelf }
 }
 
 /** Has what a call would be judged like after some changes worked out, for each of the ways it may go on; if it is held. */

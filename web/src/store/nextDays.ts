@@ -7,7 +7,7 @@ import type { HeldCall, NextDays, Round } from '../api/types'
 import { isoToday } from '../ui/clocks'
 import { daysSince1970 } from '../ui/format'
 import { lastCall } from '../ui/lastCall'
-import { held, hold, me, roundOf } from './held'
+import { held, hold, me, roundOf, session } from './held'
 import { waitingFor } from './outbox'
 import { alone, storage } from './storage'
 import { warm } from './warm'
@@ -50,6 +50,9 @@ export const prepareAnew = () => void prepare(true).catch(() => undefined)
 /** Whose van, schools and round are kept here. */
 const owner = useLocalStorage('grimy-gasket:owner', '')
 
+/** Whether somebody has signed in on this device before, and has not signed out. */
+export const keepsForSomebody = () => !!owner.value
+
 /** Lets go of what was kept for somebody else, but for what they have not sent yet. */
 export async function keepFor(account: string) {
   if (owner.value === account) return
@@ -71,6 +74,8 @@ const byTime = (a: HeldCall, b: HeldCall) =>
 
 /** A day's calls, as far as this device holds them. */
 export async function roundHere(chosen?: string): Promise<Round> {
+  // Whose calls these are is not known yet: asked again once it is.
+  if (!session()) throw Problem.unreachable()
   const today = isoToday()
   const day = chosen || today
   const known = await nextDays()

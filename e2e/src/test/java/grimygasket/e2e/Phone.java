@@ -70,6 +70,18 @@ final class Phone {
                 .body();
     }
 
+    /** Puts something there, and wants it to be taken. */
+    void put(String path, String body) throws IOException, InterruptedException {
+        var request = request(path)
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        int status = http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
+        if (status != 200) {
+            throw new IllegalStateException(path + " was answered by " + status);
+        }
+    }
+
     private int send(String path, String body, String type, Duration patience)
             throws IOException, InterruptedException {
         var request = request(path, patience)

@@ -25,13 +25,16 @@ public class CallViews {
     private final Knowhows knowhows;
     private final Assessments assessments;
     private final Library library;
+    private final CommandLog log;
     private final Clock clock;
 
-    CallViews(CallStore calls, Knowhows knowhows, Assessments assessments, Library library, Clock clock) {
+    CallViews(
+            CallStore calls, Knowhows knowhows, Assessments assessments, Library library, CommandLog log, Clock clock) {
         this.calls = calls;
         this.knowhows = knowhows;
         this.assessments = assessments;
         this.library = library;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -72,7 +75,8 @@ public class CallViews {
                 known.knowhow().shelf(),
                 library.family(call.machine(), head.revision())
                         .map(ModelFamily::id)
-                        .orElse(null));
+                        .orElse(null),
+                log.broughtIn(head.id()).orElse(null));
     }
 
     Plan plan(UUID callId, SignedIn me) {

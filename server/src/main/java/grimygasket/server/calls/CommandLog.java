@@ -4,6 +4,7 @@ import grimygasket.call.Change;
 import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
 import grimygasket.call.Reason;
+import grimygasket.server.calls.CallView.FromFile;
 import grimygasket.server.calls.TrailController.Trace;
 import grimygasket.server.web.SealedTypes;
 import java.sql.ResultSet;
@@ -24,6 +25,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Every command with what became of it: the audit trail of all calls. Rows are only ever added; the database sees to it. */
 @Repository
 public class CommandLog {
+    /** How a call came on file that was not begun here. */
+    static final String BRING_IN = "bring-in";
+
     /** More is done to no call. */
     private static final int MOST_OF_A_CALL = 5000;
 
@@ -131,6 +135,19 @@ public class CommandLog {
     void addNew(UUID id, String kind, UUID call, UUID account, Instant received, Object body) {
         var command = new Command(id, call, id, 0, received.toEpochMilli(), null);
         insert(id, command, account, received, kind, json.writeValueAsString(body), Became.APPLIED, null);
+    }
+
+    /** Who brought a call in from a file; empty for one that was begun here. */
+    Optional<FromFile> broughtIn(UUID call) {
+        return jdbc.sql("""
+                        select a.name, log.received_at from command_log log join account a on a.id = log.account_id
+                        where log.call_id = :call and log.kind = :kind order by log.seq limit 1
+                        """)
+                .param("call", call)
+                .param("kind", BRING_IN)
+                .query((row, number) -> new FromFile(
+                        row.getString("name"), row.getTimestamp("received_at").getTime()))
+                .optional();
     }
 
     private void insert(

@@ -82,7 +82,7 @@ public class Commands {
         calls.addIfNew(call);
         shelf.follow(call.head().id(), List.of(), call.parts());
         followers.forEach(follower -> follower.follow(empty, call));
-        log.addNew(UUID.randomUUID(), "bring-in", call.head().id(), account, clock.instant(), call.head());
+        log.addNew(UUID.randomUUID(), CommandLog.BRING_IN, call.head().id(), account, clock.instant(), call.head());
     }
 
     /** Keeps the call, and what others ask for across calls: machines, parts, and the schools of a closed call. */

@@ -63,7 +63,10 @@ public class CallDocumentTest extends ServerTest {
         assertEquals(answer.status(), 200, answer.body().toString());
         assertEquals(client.get(call.path + "/call.json").body(), document);
         assertEquals(client.get(call.path + "/report").body(), report);
-        assertEquals(call.get().body(), view);
+        var now = (ObjectNode) call.get().body();
+        assertTrue(now.has("broughtIn"), "it says so");
+        now.remove("broughtIn");
+        assertEquals(now, view);
         assertEquals(bringIn(client, document).kind(), "invalid", "it is on file now");
     }
 
@@ -82,6 +85,7 @@ public class CallDocumentTest extends ServerTest {
         knowHow.put("pack", knowHow.path("pack").asString() + "# Kept by another business.\n");
 
         var taken = bringIn(client, document).body();
+        assertEquals(taken.path("broughtIn").path("by").asString(""), "Maren Tolliver");
         assertEquals(taken.path("parts").path(0).path("number").asString(), "RV-UNKNOWN");
         assertTrue(taken.path("head").path("revision").asInt() > 1, "a version of its own");
         assertFalse(

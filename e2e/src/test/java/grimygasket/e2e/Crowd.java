@@ -1,0 +1,144 @@
+package grimygasket.e2e;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * Fifty technicians at once, each with a round and calls of their own, who think for a moment before everything they do: prints how long
+ * they wait. Run by scripts/crowd.
+ */
+final class Crowd {
+    private static final int TECHNICIANS = 50;
+    private static final int ENTRIES_OF_A_CALL = 6;
+    private static final double THINKING_MILLIS = 2000;
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+    private static final Duration WARMING = Duration.ofSeconds(30);
+
+    private static final String SOMEBODY = """
+            {"login": "crowd-%1$d", "name": "Technician %1$d", "password": "%2$s", "rank": "TECHNICIAN"}
+            """;
+    private static final String BEGIN = """
+            {"kind": "begin", "day": %d, "plannedAt": 570, "complaint": "Does not drain", "upkeep": false,
+             "customer": {"id": "%s", "name": "Tess Orrin", "street": "2 Weir Lane", "phone": ""},
+             "machine": {"id": "%s", "kind": "dishwasher", "maker": "Corvanne", "model": "M-1", "serial": "", "place": "",
+                         "features": ["air-gap", "return-valve"], "ratings": {}, "version": 0}}
+            """;
+    private static final String CODE = """
+            {"kind": "settle", "finding": {"kind": "code-read", "shown": "Q%d"}}""";
+
+    private Crowd() {}
+
+    public static void main(String[] args) throws Exception {
+        var pool = Executors.newFixedThreadPool(TECHNICIANS);
+        try (var installation = new Installation(true)) {
+            var owner = new Phone(installation.address(), Installation.LOGIN);
+            for (int i = 0; i < TECHNICIANS; i++) {
+                owner.put("/api/colleagues/" + UUID.randomUUID(), SOMEBODY.formatted(i, Installation.PASSWORD));
+            }
+            long begin = System.nanoTime() + WARMING.toNanos();
+            long end = begin + TimeUnit.MINUTES.toNanos(Integer.parseInt(args[0]));
+            var days = new ArrayList<Future<Technician>>();
+            for (int i = 0; i < TECHNICIANS; i++) {
+                var technician = new Technician(new Phone(installation.address(), "crowd-" + i), i);
+                days.add(pool.submit(() -> technician.work(begin, end)));
+            }
+            var all = new TreeMap<String, List<Double>>();
+            int failed = 0;
+            for (var day : days) {
+                failed += day.get().failed;
+                day.get().millis.forEach((what, millis) -> {
+                    all.computeIfAbsent(what, unused -> new ArrayList<>()).addAll(millis);
+                    all.computeIfAbsent("all", unused -> new ArrayList<>()).addAll(millis);
+                });
+            }
+            System.out.println("| fifty at once | requests | median ms | 95th | 99th | 95th to median |");
+            System.out.println("|---|---|---|---|---|---|");
+            all.forEach(Crowd::print);
+            System.out.printf("%d technicians, %d requests failed%n", TECHNICIANS, failed);
+        } finally {
+            pool.shutdownNow();
+        }
+    }
+
+    private static void print(String what, List<Double> millis) {
+        var sorted = millis.stream().sorted().toList();
+        double median = share(sorted, 0.5);
+        double late = share(sorted, 0.95);
+        System.out.printf(
+                Locale.ROOT,
+                "| %s | %d | %.0f | %.0f | %.0f | %.1f |%n",
+                what,
+                sorted.size(),
+                median,
+                late,
+                share(sorted, 0.99),
+                late / median);
+    }
+
+    private static double share(List<Double> sorted, double share) {
+        return sorted.get((int) (share * (sorted.size() - 1)));
+    }
+
+    private static final class Technician {
+        private final Phone phone;
+        private final Random random;
+        private final Map<String, List<Double>> millis = new TreeMap<>();
+        private long begin;
+        private int failed;
+        private long seq;
+
+        Technician(Phone phone, int number) {
+            this.phone = phone;
+            this.random = new Random(number);
+        }
+
+        Technician work(long from, long end) throws IOException, InterruptedException {
+            begin = from;
+            while (System.nanoTime() < end) {
+                var call = UUID.randomUUID().toString();
+                var beginning = BEGIN.formatted(LocalDate.now().toEpochDay(), UUID.randomUUID(), UUID.randomUUID());
+                timed("begin", () -> phone.send(call, UUID.randomUUID(), ++seq, beginning, PATIENCE));
+                timed("round", () -> status("/api/round"));
+                timed("opening a call", () -> status("/api/calls/" + call));
+                for (int i = 0; i < ENTRIES_OF_A_CALL && System.nanoTime() < end; i++) {
+                    var code = CODE.formatted(++seq);
+                    timed("entry", () -> phone.send(call, UUID.randomUUID(), seq, code, PATIENCE));
+                }
+                timed("report", () -> status("/api/calls/" + call + "/report"));
+            }
+            return this;
+        }
+
+        private int status(String path) throws IOException, InterruptedException {
+            return phone.http()
+                    .send(phone.request(path).build(), HttpResponse.BodyHandlers.ofString())
+                    .statusCode();
+        }
+
+        private interface Request {
+            int send() throws IOException, InterruptedException;
+        }
+
+        private void timed(String what, Request request) throws IOException, InterruptedException {
+            Thread.sleep((long) (-THINKING_MILLIS * Math.log(1 - random.nextDouble())));
+            long start = System.nanoTime();
+            int status = request.send();
+            if (start > begin) {
+                millis.computeIfAbsent(what, unused -> new ArrayList<>()).add((System.nanoTime() - start) / 1e6);
+                failed += status == 200 ? 0 : 1;
+            }
+        }
+    }
+}
