@@ -65,7 +65,9 @@ function choose(event: Event) {
     </p>
     <p v-if="opened" class="text-soft">A recorded series of {{ samples.length }} samples.</p>
     <div v-else class="flex items-baseline justify-between gap-3">
-      <output class="font-mono text-4xl font-bold" aria-label="Reading now">{{ last?.shown ?? '–' }}</output>
+      <output class="shrink-0 font-mono text-4xl font-bold whitespace-nowrap" aria-label="Reading now">{{
+        last?.shown ?? '–'
+      }}</output>
       <p class="text-soft text-right text-sm" role="status">
         <span aria-hidden="true">{{ isOn ? '●' : '○' }}</span> {{ STATE[state] }}
       </p>

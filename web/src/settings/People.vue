@@ -112,8 +112,18 @@ function edit(known?: Colleague) {
         />
         <fieldset>
           <legend class="mb-1 font-semibold">Rank</legend>
-          <label v-for="(rank, key) in RANKS" :key="key" class="flex min-h-11 items-center gap-3">
-            <input v-model="someone.rank" type="radio" name="rank" :value="key" class="accent-act size-5" />
+          <label
+            v-for="(rank, key) in RANKS"
+            :key="key"
+            class="flex min-h-12 items-center gap-3 leading-tight"
+          >
+            <input
+              v-model="someone.rank"
+              type="radio"
+              name="rank"
+              :value="key"
+              class="accent-act size-5 shrink-0"
+            />
             <span
               ><b>{{ rank.name }}</b> <span class="text-soft text-sm">{{ rank.may }}</span></span
             >
