@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.Map;
 
 /** The application itself, on a port of its own; it can be started again after it was killed. */
@@ -22,7 +23,12 @@ final class Application implements AutoCloseable {
     /** @param environment what it is told besides its port */
     Application(Path log, Map<String, String> environment) {
         this.log = log;
-        this.environment = environment;
+        this.environment = new HashMap<>(environment);
+    }
+
+    /** What it is told besides from its next start on. */
+    void tell(String name, String value) {
+        environment.put(name, value);
     }
 
     void start() throws IOException, InterruptedException {

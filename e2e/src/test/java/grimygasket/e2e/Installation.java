@@ -85,6 +85,12 @@ final class Installation implements Servers, AutoCloseable {
         }
     }
 
+    /** Starts it again, told something that it was not told before. */
+    void startApplication(String name, String value) throws IOException, InterruptedException {
+        application.tell(name, value);
+        startApplication();
+    }
+
     /** As if somebody pulled its plug. */
     void killApplication() throws InterruptedException {
         application.kill();
