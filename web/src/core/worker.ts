@@ -8,7 +8,7 @@ export type Core = typeof core
 let latest = 0
 const others = () => new Promise((done) => setTimeout(done))
 
-/** Works out what may be asked next, one after the other, as long as nobody asks for anything else in the meantime. */
+/** Works out what may be asked next, one after the other: what is asked meanwhile comes first, and newer guesses take the place of these. */
 async function ahead(questions: string[]) {
   const mine = ++latest
   for (const question of questions) {
