@@ -137,7 +137,10 @@ final class Crowd {
             int status = request.send();
             if (start > begin) {
                 millis.computeIfAbsent(what, unused -> new ArrayList<>()).add((System.nanoTime() - start) / 1e6);
-                failed += status == 200 ? 0 : 1;
+                if (status != 200) {
+                    failed++;
+                    System.out.println(what + " was answered by " + status);
+                }
             }
         }
     }

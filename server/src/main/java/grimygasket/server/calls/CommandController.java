@@ -6,7 +6,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -32,6 +35,9 @@ class CommandController {
         }
     }
 
+    private static final Logger LOG = LoggerFactory.getLogger(CommandController.class);
+    private static final int TRIES = 3;
+
     private final Commands commands;
     private final Clock clock;
 
@@ -45,12 +51,15 @@ class CommandController {
         return Taken.of(handled(sent.at(clock.millis()), me).taken());
     }
 
+    /** What was undone is done again: a command that came twice at once, or that the database gave up for another's sake. */
     private Handled handled(Command command, SignedIn me) {
-        try {
-            return commands.handle(command, me);
-        } catch (DuplicateKeyException e) {
-            // It came twice at once: the other one is in the log now.
-            return commands.handle(command, me);
+        for (int i = 1; i < TRIES; i++) {
+            try {
+                return commands.handle(command, me);
+            } catch (DuplicateKeyException | PessimisticLockingFailureException e) {
+                LOG.info("Command {} is tried again: {}", command.id(), e.getMessage());
+            }
         }
+        return commands.handle(command, me);
     }
 }
