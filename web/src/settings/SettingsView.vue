@@ -24,7 +24,14 @@ const { data: settings, failureReason, refetch } = useSchools()
 
 const choose = useMutation({
   mutationFn: ({ schoolId, choice }: { schoolId: string; choice: string }) =>
-    answer(() => api.PUT('/api/schools/{schoolId}', { params: { path: { schoolId } }, body: { choice } })),
+    answer(() =>
+      // It goes out even if the page is left at once: it is drawn already.
+      api.PUT('/api/schools/{schoolId}', {
+        params: { path: { schoolId } },
+        body: { choice },
+        keepalive: true,
+      }),
+    ),
   onSuccess: (all) => {
     queryClient.setQueryData(['schools'], all)
     void queryClient.invalidateQueries({ queryKey: ['call'] })

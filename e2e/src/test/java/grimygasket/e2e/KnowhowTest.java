@@ -125,15 +125,19 @@ public class KnowhowTest extends BrowserTest {
                 .setInputFiles(new FilePayload(name, "application/yaml", text.getBytes(StandardCharsets.UTF_8)));
     }
 
+    private static void chooses(Page page, String choice) {
+        page.waitForResponse("**/api/schools/*", () -> page.getByLabel(choice).check());
+    }
+
     @Test
     public void aSchoolChosenStands() {
         var page = open(Size.PHONE, "/settings");
         unfold(page, " to choose");
-        page.getByLabel("Heater turned up, and turned back").check();
+        chooses(page, "Heater turned up, and turned back");
         page.reload();
         unfold(page, " to choose");
         assertThat(page.getByLabel("Heater turned up, and turned back")).isChecked();
-        page.getByLabel("From the kettle by hand").check();
+        chooses(page, "From the kettle by hand");
         page.reload();
         unfold(page, " to choose");
         assertThat(page.getByLabel("From the kettle by hand")).isChecked();

@@ -59,7 +59,7 @@ public class NewVersionTest extends BrowserTest {
         assertEquals(page.evaluate(IS_NEXT), false, "not while something is half typed");
         page.navigate(installation.address() + HALF_DONE);
         button(page, "Take it now").click();
-        until(page, IS_NEXT, "");
+        page.waitForFunction(IS_NEXT);
         assertThat(page.getByPlaceholder("What else?")).hasValue("half a wo");
         assertThat(page.getByLabel("So far")).containsText("Code V1");
         assertThat(page.getByText("One entry waits")).isVisible();
