@@ -61,7 +61,7 @@ public class SignInTest extends ServerTest {
         var lead = signedIn();
         lead.put(
                 "/api/colleagues/" + UUID.randomUUID(),
-                "{\"login\": \"zoe\", \"name\": \"Zoe Larch\", \"password\": \"lint-and-limescale\", \"lead\": false}");
+                "{\"login\": \"zoe\", \"name\": \"Zoe Larch\", \"password\": \"lint-and-limescale\", \"rank\": \"TECHNICIAN\"}");
         var own = client();
         assertEquals(own.signIn("zoe", "lint-and-limescale").status(), 204);
         var spellings = List.of("zoe", "ZOE", "Zoë", "zöe", "zoe%20", "Zoé", "ｚｏｅ", "zOE");
