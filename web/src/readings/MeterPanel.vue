@@ -28,7 +28,7 @@ const last = computed(() => live.value.at(-1))
 const STATE = {
   connecting: 'Connecting …',
   connected: 'Connected',
-  here: 'No signal: this device makes it up by itself',
+  here: 'No answer: this device makes it up by itself',
   held: 'Held',
   lost: 'Connection lost: what came is kept, and it is looked for again',
   refused: 'This meter does not answer: type the reading instead',
