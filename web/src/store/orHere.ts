@@ -1,7 +1,7 @@
 import { Problem } from '../api/problem'
 import type { HeldCall } from '../api/types'
 import { held } from './held'
-import { waits } from './outbox'
+import { read, waits } from './outbox'
 
 /** So long the server is waited for where this device can answer itself. */
 const PATIENCE_MS = 4_000
@@ -15,6 +15,8 @@ export async function orHere<T>(
   request: (signal?: AbortSignal) => Promise<T>,
   here: (one: HeldCall) => Promise<T>,
 ): Promise<T> {
+  // A page that has just been loaded knows nothing yet of what waits.
+  await read().catch(() => undefined)
   const one = await held(id)
   if (!one) return request()
   if (waits(id)) return here(one)
