@@ -91,16 +91,21 @@ export async function putFile<T>(url: string, file: Blob, signal?: AbortSignal):
   return response.ok ? { data: body, response } : { error: body, response }
 }
 
-export async function signIn(login: string, password: string): Promise<void> {
-  const post = () =>
-    fetch('/api/session', {
-      method: 'POST',
-      headers: headers(),
-      body: new URLSearchParams({ login, password }),
-    }).then(async (response) => ({ error: response.ok ? undefined : await response.json(), response }))
+/**
+ * Signs in by name and password.
+ *
+ * @returns what one of their passkeys is to sign before they are in; nothing for whoever has none
+ */
+export async function signIn(login: string, password: string): Promise<object | undefined> {
+  const post = async (): Promise<Answer<object>> => {
+    const body = new URLSearchParams({ login, password })
+    const response = await fetch('/api/session', { method: 'POST', headers: headers(), body })
+    const said = response.status === 204 ? undefined : await response.json()
+    return response.ok ? { data: said, response } : { error: said, response }
+  }
   // The first request brings the token that the second must show.
   await api.GET('/api/session').catch(() => undefined)
-  await answer(post)
+  return answer(post)
 }
 
 export async function signOut(): Promise<void> {

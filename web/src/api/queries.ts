@@ -6,6 +6,7 @@ import { homesHere } from '../store/homes'
 import { hold, reportOf, stepOf, stepsOf, viewOf } from '../store/held'
 import { roundHere } from '../store/nextDays'
 import { ofCallOrHere, orHere, patiently } from '../store/orHere'
+import { waits } from '../store/outbox'
 import { foundHere, heardHere } from '../store/words'
 import { goBy } from '../ui/clocks'
 import { answer, api, nowSignedIn } from './client'
@@ -348,7 +349,9 @@ export function useSchools() {
 export function useTrail(callId: MaybeRefOrGetter<string>, enabled: () => boolean) {
   return useQuery({
     enabled,
-    queryKey: ['call', computed(() => toValue(callId)), 'trail'],
+    // Asked again once what waits has been sent.
+    queryKey: ['call', computed(() => toValue(callId)), 'trail', computed(() => waits(toValue(callId)))],
+    placeholderData: keepPreviousData,
     queryFn: () =>
       answer(() => api.GET('/api/calls/{callId}/trail', { params: { path: { callId: toValue(callId) } } })),
   })
@@ -372,6 +375,11 @@ export function useTrailOfAll(account: MaybeRefOrGetter<string>, enabled: () => 
 /** The devices in use: one's own, and for the lead all of them. */
 export function useDevices() {
   return useQuery({ queryKey: ['devices'], queryFn: () => answer(() => api.GET('/api/devices')) })
+}
+
+/** One's own keys, with which one signs in besides the password. */
+export function usePasskeys() {
+  return useQuery({ queryKey: ['passkeys'], queryFn: () => answer(() => api.GET('/api/session/passkeys')) })
 }
 
 /** Who works for the business. */

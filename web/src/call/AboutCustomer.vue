@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { answer, api } from '../api/client'
+import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
 import { held, hold } from '../store/held'
 import Notice from '../ui/Notice.vue'
 import { useDraft } from '../ui/drafts'
 import TextField from '../ui/TextField.vue'
 import { useCallContext } from './context'
+import CustomerFile from './CustomerFile.vue'
 
 const { call } = useCallContext()
+const { data: session } = useSession()
 const blank = { name: '', street: '', phone: '' }
 /** What stood there when somebody began to correct it, and what is to stand there. */
 const draft = useDraft(`customer:${call.value.head.id}`, { begun: false, was: blank, now: blank })
@@ -59,7 +62,10 @@ const correct = useMutation({
     <template v-else>
       <p>{{ call.customer.street }}</p>
       <p>{{ call.customer.phone }}</p>
-      <button type="button" class="btn btn-quiet -ml-4" @click="begin">Correct it</button>
+      <div class="-ml-4 flex flex-wrap">
+        <button type="button" class="btn btn-quiet" @click="begin">Correct it</button>
+        <CustomerFile v-if="session?.owner" />
+      </div>
     </template>
   </details>
 </template>

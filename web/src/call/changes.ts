@@ -34,6 +34,7 @@ const CHANGES: Record<CallChange['kind'], string> = {
 const OTHERWISE: Record<string, string> = {
   'bring-in': 'Brought in from a file',
   'correct-customer': 'Who the customer is, corrected',
+  'erase-customer': 'Erased with its customer',
 }
 
 /** What was done to a call, in words. */

@@ -108,7 +108,7 @@ function edit(known?: Colleague) {
           type="password"
           autocomplete="new-password"
           :error="problem?.fields.password"
-          hint="10 characters or more; tell them in person"
+          hint="10 characters or more; tell them in person. Their passkeys go"
         />
         <fieldset>
           <legend class="mb-1 font-semibold">Rank</legend>

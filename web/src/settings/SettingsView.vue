@@ -14,6 +14,7 @@ import Notice from '../ui/Notice.vue'
 import BusinessForm from './BusinessForm.vue'
 import DeviceList from './DeviceList.vue'
 import OwnPassword from './OwnPassword.vue'
+import Passkeys from './Passkeys.vue'
 import People from './People.vue'
 import SchoolChoice from './SchoolChoice.vue'
 import TrailOfAll from './TrailOfAll.vue'
@@ -121,6 +122,7 @@ async function leave() {
       <People :owner="session.owner" :me="session.id" />
       <DeviceList :all="session.lead" />
       <OwnPassword />
+      <Passkeys />
       <TrailOfAll v-if="session.owner" />
     </div>
   </main>

@@ -3,13 +3,18 @@ import type { Happening } from '../api/types'
 
 /** What somebody has done beside the work on calls, in words. */
 const OPERATIONS: Record<string, string> = {
-  'POST /api/session': 'Signed in',
+  'POST /api/session': 'Signed in by password',
+  'POST /api/session/passkey': 'Signed in by passkey',
+  'POST /api/session/passkeys': 'Added a passkey',
+  'DELETE /api/session/passkeys/{id}': 'Removed a passkey',
   'DELETE /api/session': 'Signed out',
   'PUT /api/session/password': 'Changed their own password',
   'PUT /api/session/units': 'Changed their units',
   'PUT /api/schools/{schoolId}': 'Changed how they work',
   'PUT /api/business': 'Changed what the business reckons with',
   'PUT /api/customers/{customerId}': 'Corrected who a customer is',
+  'DELETE /api/customers/{customerId}': 'Erased a customer',
+  'GET /api/customers/{customerId}/customer.json': 'Gave out all that is kept of a customer',
   'PUT /api/colleagues/{id}': 'Added or changed a person',
   'PUT /api/colleagues/{id}/locked': 'Locked a person out, or let them in again',
   'POST /api/devices/{id}/lost': 'Signed a device out as lost',

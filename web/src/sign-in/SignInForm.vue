@@ -1,14 +1,20 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { signIn } from '../api/client'
+import { answer, api, signIn } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import TextField from '../ui/TextField.vue'
+import { signByPasskey } from './passkeys'
 
 const login = ref('')
 const password = ref('')
 const { mutate, isPending, error } = useMutation({
-  mutationFn: () => signIn(login.value, password.value),
+  mutationFn: async () => {
+    const toSign = await signIn(login.value, password.value)
+    if (!toSign) return
+    const body = await signByPasskey(toSign)
+    await answer(() => api.POST('/api/session/passkey', { body }), false)
+  },
   onSuccess: () => queryClient.refetchQueries({ queryKey: ['session'] }),
 })
 </script>

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { answerQuietly, api, patience } from '../api/client'
 import { device } from '../api/device'
+import { Problem } from '../api/problem'
 import { queryClient } from '../api/queryClient'
 import type {
   Asker,
@@ -55,13 +56,22 @@ export async function toldById(id: string | undefined) {
   return one && told(one)
 }
 
-/** Keeps a call as the server has it now, and does to it what still waits. */
+/** Lets go of a call, unless something that was done to it waits. */
+export const letGo = (id: string) =>
+  alone(id, async () => {
+    if (!(await waitingFor(id)).length) await (await storage()).delete('calls', id)
+  })
+
+/** Keeps a call as the server has it now, and does to it what still waits; one that the server does not have is let go. */
 export const hold = (id: string): Promise<HeldCall> =>
   // While something is under way it may be in the answer already, or not.
   alone('sending', async () => {
     const theirs = await answerQuietly(() =>
       api.GET('/api/device/calls/{callId}', { params: { path: { callId: id } }, signal: patience() }),
-    )
+    ).catch(async (problem: unknown) => {
+      if (problem instanceof Problem && problem.kind === 'not-found') await letGo(id)
+      throw problem
+    })
     await fetchKnowhow(theirs.knowhow)
     return alone(id, async () => {
       // The server does not know yet what waits to be taken off the van, for whichever call.

@@ -7,9 +7,8 @@ import type { HeldCall, NextDays, Round } from '../api/types'
 import { isoToday } from '../ui/clocks'
 import { daysSince1970 } from '../ui/format'
 import { lastCall } from '../ui/lastCall'
-import { held, hold, me, roundOf, session } from './held'
-import { waitingFor } from './outbox'
-import { alone, storage } from './storage'
+import { held, hold, letGo, me, roundOf, session } from './held'
+import { storage } from './storage'
 import { warm } from './warm'
 
 /** What the next days need, as far as this device was told. */
@@ -37,8 +36,12 @@ export async function prepare(anew = isOld) {
   for (const { call, version } of days.calls) {
     if (anew || (await held(call))?.call.head.version !== version) await hold(call)
   }
-  const wanted = new Set([lastCall.value, ...days.calls.map(({ call }) => call)])
-  for (const id of await db.getAllKeys('calls')) if (!wanted.has(id)) await letGo(id)
+  const wanted = new Set(days.calls.map(({ call }) => call))
+  for (const id of await db.getAllKeys('calls')) {
+    // The call that was looked at last may have been erased meanwhile.
+    if (id === lastCall.value && !wanted.has(id)) await hold(id).catch(() => undefined)
+    else if (!wanted.has(id)) await letGo(id)
+  }
   for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
   isOld = false
   ready.value = await warm(days)
@@ -61,11 +64,6 @@ export async function keepFor(account: string) {
   for (const id of await db.getAllKeys('calls')) await letGo(id)
   owner.value = account
 }
-
-const letGo = (id: string) =>
-  alone(id, async () => {
-    if (!(await waitingFor(id)).length) await (await storage()).delete('calls', id)
-  })
 
 const byTime = (a: HeldCall, b: HeldCall) =>
   a.call.head.day - b.call.head.day ||

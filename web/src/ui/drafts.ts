@@ -29,6 +29,11 @@ const kept = () => Object.keys(localStorage).filter((key) => key.startsWith(PREF
 
 export const isHalfTyped = () => kept().length > 0
 
+/** What was half typed about a call goes with it. */
+export function forgetDraftsOf(call: string) {
+  kept().forEach((key) => key.includes(call) && localStorage.removeItem(key))
+}
+
 /** Half-typed things belong to whoever typed them: they go with the sign-out. */
 export function forgetDrafts() {
   kept().forEach((key) => localStorage.removeItem(key))

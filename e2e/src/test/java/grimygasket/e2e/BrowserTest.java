@@ -126,6 +126,11 @@ abstract class BrowserTest {
         page.waitForCondition(() -> stored(page, "calls", id) > 0);
     }
 
+    /** Waits until this device holds a call no more. */
+    static void hasLetGo(Page page, String id) {
+        page.waitForCondition(() -> stored(page, "calls", id) == 0);
+    }
+
     /** Waits until nothing is on this device only. */
     static void hasSentAll(Page page) {
         page.waitForCondition(() -> stored(page, "outbox", null) == 0);

@@ -298,6 +298,36 @@ public class OfflineTest extends BrowserTest {
         holds(phone, HUMS);
     }
 
+    @Test
+    public void anErasedCustomerLeavesEveryDevice() {
+        var phone = readyForTheCellar();
+        var id = CallPage.add(phone, "Dishwasher", COMPLAINT).id();
+        hasSentAll(phone);
+        holds(phone, id);
+        noSignal(phone);
+        var desk = chromium.signedIn(installation, Size.DESK);
+        desk.navigate(installation.address() + "/calls/" + id);
+        desk.locator("summary")
+                .filter(new Locator.FilterOptions().setHasText("Odile Marsh"))
+                .click();
+        button(desk, "Erase them").click();
+        var forGood = button(desk, "Erase them for good");
+        assertThat(forGood).isDisabled();
+        desk.getByLabel("Type their name to go on").fill("odile marsh");
+        forGood.click();
+        desk.waitForURL("**/round");
+        hasLetGo(desk, id);
+        phone.context().setOffline(false);
+        hasLetGo(phone, id);
+        phone.reload();
+        assertThat(phone.getByText("This call is not on file.")).isVisible();
+        assertEquals(
+                installation
+                        .rows("select id from service_call where id = '" + id + "'")
+                        .size(),
+                0);
+    }
+
     private static void photographs(Page page) {
         page.getByLabel("Next step")
                 .locator("summary")

@@ -62,6 +62,13 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                 HttpClient.newBuilder().cookieHandler(cookies).build();
 
         private UUID device = UUID.randomUUID();
+        private String address = "http://127.0.0.1:" + port;
+
+        /** A browser that has reached the server by a name, to which passkeys belong. */
+        public Client byName() {
+            address = "http://localhost:" + port;
+            return this;
+        }
 
         /** The same browser as another one was, with cookies of its own. */
         public Client onDeviceOf(Client other) {
@@ -103,7 +110,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
         private Answer send(
                 String method, String path, HttpRequest.BodyPublisher body, String type, boolean withToken) {
-            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+            var request = HttpRequest.newBuilder(URI.create(address + path))
                     .header("Content-Type", type)
                     .header("X-Device", device.toString())
                     .method(method, body);
@@ -141,7 +148,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
         /** The same, for whoever was told a last event before; null for whoever was not. */
         public void lines(String path, Long lastEvent, Predicate<String> more) {
-            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+            var request = HttpRequest.newBuilder(URI.create(address + path));
             if (lastEvent != null) {
                 request.header("Last-Event-ID", "" + lastEvent);
             }
@@ -158,7 +165,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
         /** A file that is not text. */
         public HttpResponse<byte[]> bytes(String path) throws IOException, InterruptedException {
-            var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path));
+            var request = HttpRequest.newBuilder(URI.create(address + path));
             return http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
         }
 

@@ -1,6 +1,8 @@
 package grimygasket.server.accounts;
 
 import grimygasket.server.accounts.ColleagueController.Colleague;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import grimygasket.units.UnitSystem;
 import java.time.Instant;
 import java.util.List;
@@ -24,18 +26,43 @@ public class AccountStore implements UserDetailsService {
         this.passwords = passwords;
     }
 
-    private record Account(UUID id, String login, String name, String password, String role, boolean locked) {}
+    /** @param passkeys how many they have */
+    private record Account(
+            UUID id, String login, String name, String password, String role, boolean locked, int passkeys) {
+        SignedIn whole() {
+            return new SignedIn(id, login, name, password, role, !locked);
+        }
 
+        SignedIn byPassword() {
+            return passkeys == 0 ? whole() : SignedIn.half(id, login, name, password, !locked);
+        }
+    }
+
+    /** Who signs in with that name by a password, which is half of it for whoever has passkeys. */
     @Override
     public UserDetails loadUserByUsername(String login) {
+        return account(login).byPassword();
+    }
+
+    /** Who has shown a passkey after their password, unless they were locked out between the two. */
+    SignedIn whole(SignedIn half) {
+        var account = account(half.getUsername());
+        if (account.locked) {
+            throw new Problem(Kind.SIGN_IN_NEEDED, "Sign in to go on.");
+        }
+        return account.whole();
+    }
+
+    private Account account(String login) {
         return jdbc.sql("""
-                        select id, login, name, password, role, locked_at is not null as locked
+                        select id, login, name, password, role, locked_at is not null as locked,
+                               (select count(*) from user_credentials
+                                where user_entity_user_id = to_base64(cast(account.id as char))) as passkeys
                         from account where login = :login
                         """)
                 .param("login", login)
                 .query(Account.class)
                 .optional()
-                .map(a -> new SignedIn(a.id, a.login, a.name, a.password, a.role, !a.locked))
                 .orElseThrow(() -> new UsernameNotFoundException(login));
     }
 

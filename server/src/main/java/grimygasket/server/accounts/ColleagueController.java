@@ -45,12 +45,14 @@ class ColleagueController {
     private final AccountStore accounts;
     private final Sessions sessions;
     private final Devices devices;
+    private final Passkeys passkeys;
     private final Clock clock;
 
-    ColleagueController(AccountStore accounts, Sessions sessions, Devices devices, Clock clock) {
+    ColleagueController(AccountStore accounts, Sessions sessions, Devices devices, Passkeys passkeys, Clock clock) {
         this.accounts = accounts;
         this.sessions = sessions;
         this.devices = devices;
+        this.passkeys = passkeys;
         this.clock = clock;
     }
 
@@ -59,7 +61,10 @@ class ColleagueController {
         return accounts.all();
     }
 
-    /** Adds somebody, or changes who is there with that id, who then has to sign in anew wherever they are. */
+    /**
+     * Adds somebody, or changes who is there with that id, who then has to sign in anew wherever they are. Their passkeys go, so that
+     * who has lost theirs is let in again.
+     */
     @PutMapping("/{id}")
     @Transactional
     public List<Colleague> put(
@@ -80,6 +85,7 @@ class ColleagueController {
         accounts.find(id)
                 .ifPresent(before ->
                         sessions.endAll(before.login(), request.getSession().getId()));
+        passkeys.forgetAll(id);
         accounts.put(id, login, someone.name.strip(), someone.password, someone.rank);
         return accounts.all();
     }

@@ -53,9 +53,12 @@ final class Rules {
     private static final String KNOW_HOW = "Only the lead changes the know-how.";
     private static final String PEOPLE = "Only the owner adds people, locks them out and changes their passwords.";
 
+    private static final String CUSTOMERS = "Only the owner gives out all that is kept of a customer, or erases it.";
+
     static final Set<String> GIVING_OUT = Set.of(
             "/api/calls/{callId}/call.json",
             "/api/calls/{callId}/report.pdf",
+            "/api/customers/{customerId}/customer.json",
             "/api/know-how/{kind}/revisions/{number}/codes.csv",
             "/api/know-how/{kind}/revisions/{number}/pack.yaml");
 
@@ -68,10 +71,13 @@ final class Rules {
             "/api/know-how/{kind}/revisions/inspection/cases",
             "/api/know-how/{kind}/suppositions",
             "/api/series",
-            "/api/series/csv");
+            "/api/series/csv",
+            "/api/session/passkeys/options");
 
     static final List<Rule> ALL = Stream.of(
-                    Stream.of(new Rule(POST, "/api/session", null, null)),
+                    Stream.of(
+                            new Rule(POST, "/api/session", null, null),
+                            new Rule(POST, "/api/session/passkey", null, null)),
                     technician(
                             GET,
                             "/api/business",
@@ -113,6 +119,7 @@ final class Rules {
                             "/api/round/{day}",
                             "/api/schools",
                             "/api/session",
+                            "/api/session/passkeys",
                             "/api/units"),
                     technician(
                             POST,
@@ -124,7 +131,9 @@ final class Rules {
                             "/api/know-how/{kind}/revisions/inspection/cases",
                             "/api/know-how/{kind}/suppositions",
                             "/api/series",
-                            "/api/series/csv"),
+                            "/api/series/csv",
+                            "/api/session/passkeys",
+                            "/api/session/passkeys/options"),
                     technician(
                             PUT,
                             "/api/calls/{callId}/photos/{photoId}",
@@ -133,13 +142,15 @@ final class Rules {
                             "/api/session/password",
                             "/api/session/units",
                             "/api/van/{partId}"),
-                    technician(DELETE, "/api/session"),
+                    technician(DELETE, "/api/session", "/api/session/passkeys/{id}"),
                     owner("Only the owner changes what the business reckons with.", PUT, "/api/business"),
                     lead(
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
                             POST,
                             "/api/call-documents"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),
+                    owner(CUSTOMERS, GET, "/api/customers/{customerId}/customer.json"),
+                    owner(CUSTOMERS, DELETE, "/api/customers/{customerId}"),
                     owner(PEOPLE, PUT, "/api/colleagues/{id}", "/api/colleagues/{id}/locked"),
                     lead(KNOW_HOW, POST, "/api/know-how/{kind}/draft/use", "/api/know-how/{kind}/revisions"),
                     lead(

@@ -4,15 +4,18 @@ import grimygasket.server.web.DatabaseAway;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.ProblemWriter;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.ProblemDetail;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -33,7 +36,12 @@ class Security {
 
     @Bean
     SecurityFilterChain chain(
-            HttpSecurity http, ProblemWriter problems, SignInTries tries, Devices devices, HappeningFilter happenings)
+            HttpSecurity http,
+            ProblemWriter problems,
+            SignInTries tries,
+            SignInAnswer answer,
+            Devices devices,
+            HappeningFilter happenings)
             throws Exception {
         return http.csrf(CsrfConfigurer::spa)
                 .authorizeHttpRequests(Security::rules)
@@ -42,11 +50,7 @@ class Security {
                 .formLogin(form -> form.loginProcessingUrl("/api/session")
                         .usernameParameter("login")
                         .passwordParameter("password")
-                        .successHandler((request, response, who) -> {
-                            tries.forget(request);
-                            devices.signedIn(request, (SignedIn) who.getPrincipal());
-                            response.setStatus(HttpServletResponse.SC_NO_CONTENT);
-                        })
+                        .successHandler(answer)
                         .failureHandler((request, response, e) -> problems.write(response, whyNot(e))))
                 .logout(logout -> logout.logoutRequestMatcher(
                                 PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.DELETE, "/api/session"))
@@ -67,17 +71,22 @@ class Security {
                                 problems.write(response, Kind.SIGN_IN_NEEDED, "Sign in to go on.");
                             }
                         })
-                        .accessDeniedHandler((request, response, e) -> {
-                            var denied = e instanceof CsrfException
-                                    ? Problem.body(Kind.PAGE_TOO_OLD, "This page has been open too long. Try again.")
-                                    : Rules.denied(request);
-                            problems.write(response, denied);
-                        }))
+                        .accessDeniedHandler((request, response, e) -> problems.write(response, denied(request, e))))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
                         .permissionsPolicyHeader(permissions ->
                                 permissions.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()")))
                 .build();
+    }
+
+    private static ProblemDetail denied(HttpServletRequest request, AccessDeniedException e) {
+        if (e instanceof CsrfException) {
+            return Problem.body(Kind.PAGE_TOO_OLD, "This page has been open too long. Try again.");
+        }
+        boolean half = request.getUserPrincipal() instanceof Authentication who
+                && who.getPrincipal() instanceof SignedIn me
+                && me.isHalf();
+        return half ? Problem.body(Kind.SIGN_IN_NEEDED, "Sign in to go on.") : Rules.denied(request);
     }
 
     /** Nobody is told that a password is wrong that could not be looked at. */

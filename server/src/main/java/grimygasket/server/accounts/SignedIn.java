@@ -7,9 +7,12 @@ import java.util.UUID;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.User;
 
-/** Who is signed in; kept in the session. */
+/** Who is signed in, or half of it: who has passkeys may do nothing with their password alone. Kept in the session. */
 public class SignedIn extends User {
     private static final long serialVersionUID = 1;
+
+    /** No rank: what it stands for, nothing is allowed to. */
+    private static final String HALF = "HALF";
 
     private final UUID id;
     private final String fullName;
@@ -22,6 +25,15 @@ public class SignedIn extends User {
 
     public UUID id() {
         return id;
+    }
+
+    /** Of whom a passkey is wanted, too. */
+    static SignedIn half(UUID id, String login, String fullName, String password, boolean isLetIn) {
+        return new SignedIn(id, login, fullName, password, HALF, isLetIn);
+    }
+
+    boolean isHalf() {
+        return getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + HALF));
     }
 
     /** As the core knows them. */

@@ -39,6 +39,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Repository
 public class CallStore {
+    static final String NOT_ON_FILE = "This call is not on file.";
+
     private static final int MOST_LEFT_OPEN = 100;
     /** Of what was done on a machine before, nobody looks further back. */
     private static final int MOST_EARLIER = 30;
@@ -139,7 +141,7 @@ public class CallStore {
     }
 
     private static Problem notOnFile() {
-        return new Problem(Kind.NOT_FOUND, "This call is not on file.");
+        return new Problem(Kind.NOT_FOUND, NOT_ON_FILE);
     }
 
     /** In the order of the day. */
@@ -162,6 +164,14 @@ public class CallStore {
                 .param("day", day)
                 .query(this::filed)
                 .list();
+    }
+
+    /** Ids of a customer's calls, in the order of their days. */
+    public List<UUID> ofCustomer(UUID customer) {
+        return jdbc.sql("""
+                        select c.id from service_call c join machine m on m.id = c.machine_id
+                        where m.customer_id = :customer order by c.day, c.planned_at, c.id
+                        """).param("customer", customer).query(UUID.class).list();
     }
 
     /** Ids of a customer's calls that are not closed. */

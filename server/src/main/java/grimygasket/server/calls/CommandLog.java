@@ -6,6 +6,8 @@ import grimygasket.call.CommandResult;
 import grimygasket.call.Reason;
 import grimygasket.server.calls.CallView.FromFile;
 import grimygasket.server.calls.TrailController.Trace;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.SealedTypes;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -22,11 +24,17 @@ import org.springframework.stereotype.Repository;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Every command with what became of it: the audit trail of all calls. Rows are only ever added; the database sees to it. */
+/**
+ * Every command with what became of it: the audit trail of all calls. Rows are only ever added, and of a customer who is erased
+ * lose their words; the database sees to it.
+ */
 @Repository
 public class CommandLog {
     /** How a call came on file that was not begun here. */
     static final String BRING_IN = "bring-in";
+
+    /** What is left of the words of a command about a customer who was erased. */
+    private static final String ERASED = "{}";
 
     /** More is done to no call. */
     private static final int MOST_OF_A_CALL = 5000;
@@ -118,6 +126,9 @@ public class CommandLog {
      * @return why it was not taken; empty if it was
      */
     Optional<ProblemDetail> addRepeat(Command command, Before before, UUID account, Instant received) {
+        if (before.body.equals(ERASED)) {
+            return Optional.of(Problem.body(Kind.NOT_FOUND, CallStore.NOT_ON_FILE));
+        }
         if (!json.readValue(before.body, Change.class).equals(command.change())) {
             return Optional.of(Refusals.of(CommandResult.refused(Reason.Kind.BORROWED_ID)));
         }

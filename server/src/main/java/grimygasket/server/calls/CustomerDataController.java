@@ -10,15 +10,19 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.util.Map;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is kept of a customer, put right. */
+/** What is kept of a customer, put right or taken off file. */
 @RestController
 class CustomerDataController {
     /** Who they are, as it is to stand on file. */
@@ -45,12 +49,14 @@ class CustomerDataController {
 
     private final MachineStore machines;
     private final CallStore calls;
+    private final Erasure erasure;
     private final CommandLog log;
     private final Clock clock;
 
-    CustomerDataController(MachineStore machines, CallStore calls, CommandLog log, Clock clock) {
+    CustomerDataController(MachineStore machines, CallStore calls, Erasure erasure, CommandLog log, Clock clock) {
         this.machines = machines;
         this.calls = calls;
+        this.erasure = erasure;
         this.log = log;
         this.clock = clock;
     }
@@ -62,8 +68,7 @@ class CustomerDataController {
             @PathVariable UUID customerId,
             @Valid @RequestBody Correction correction,
             @AuthenticationPrincipal SignedIn me) {
-        var stands = machines.customer(customerId)
-                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This customer is not on file."));
+        var stands = machines.customer(customerId);
         var wanted = correction.now.of(customerId);
         if (!stands.equals(wanted)) {
             if (!stands.equals(correction.was.of(customerId))) {
@@ -77,5 +82,16 @@ class CustomerDataController {
             }
         }
         return wanted;
+    }
+
+    /** Erases a customer for good; whoever has one of their calls on a device is told. */
+    @DeleteMapping("/api/customers/{customerId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Transactional
+    public void erase(@PathVariable UUID customerId, @AuthenticationPrincipal SignedIn me) {
+        machines.customer(customerId);
+        for (var call : erasure.erase(customerId)) {
+            log.addNew(UUID.randomUUID(), "erase-customer", call, me.id(), clock.instant(), Map.of());
+        }
     }
 }

@@ -4,6 +4,8 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.Customer;
 import grimygasket.pack.Rating;
 import grimygasket.server.web.ByOwner;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -12,7 +14,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -48,11 +49,13 @@ public class MachineStore {
                         """).paramSource(customer).update();
     }
 
-    public Optional<Customer> customer(UUID id) {
+    /** A customer on file; within a transaction locked until it ends. */
+    public Customer customer(UUID id) {
         return jdbc.sql("select id, name, street, phone from customer where id = :id for update")
                 .param("id", id)
                 .query(Customer.class)
-                .optional();
+                .optional()
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This customer is not on file."));
     }
 
     /** Puts who a customer is right, by which they are found from now on. */

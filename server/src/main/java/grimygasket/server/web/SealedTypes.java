@@ -87,7 +87,7 @@ public class SealedTypes {
             return root(annotated.getRawType()).isEmpty()
                     ? null
                     : JsonTypeInfo.Value.construct(
-                            JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY, KIND, null, false, null);
+                            JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY, KIND, null, false, null, null);
         }
 
         @Override

@@ -1,0 +1,78 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.google.gson.Gson;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.Page;
+import java.util.Map;
+import org.testng.annotations.Test;
+
+/** A passkey besides the password, held by Chromium's own virtual authenticator. */
+public class PasskeyTest extends BrowserTest {
+    /** A key that is held by this browser, and is touched whenever it is asked. */
+    private static final Map<String, Object> KEY = Map.of(
+            "protocol", "ctap2",
+            "transport", "usb",
+            "hasResidentKey", true,
+            "hasUserVerification", true,
+            "isUserVerified", true,
+            "automaticPresenceSimulation", true);
+
+    /** A page of a fresh profile with a key of its own. */
+    private Page withKey(Size size) {
+        var page = chromium.profile(size).newPage();
+        var session = page.context().newCDPSession(page);
+        session.send("WebAuthn.enable");
+        var options = new JsonObject();
+        options.add("options", new Gson().toJsonTree(KEY));
+        session.send("WebAuthn.addVirtualAuthenticator", options);
+        page.navigate(byName());
+        return page;
+    }
+
+    /** The installation by a name, as a key belongs to one. */
+    private String byName() {
+        return installation.address().replace("127.0.0.1", "localhost");
+    }
+
+    private static void add(Page page, String password) {
+        page.getByLabel("Which key it is").fill("The key on my ring");
+        page.getByLabel("Your passkeys").getByLabel("Your password").fill(password);
+        button(page, "Add a passkey").click();
+    }
+
+    @Test
+    public void whoHasAPasskeyIsInOnlyWithIt() {
+        var page = withKey(Size.DESK);
+        Chromium.signIn(page);
+        page.navigate(byName() + "/settings");
+        add(page, "not-my-password");
+        assertThat(page.getByText("This is not your password.")).isVisible();
+        add(page, Installation.PASSWORD);
+        var remove = button(page, "Remove the passkey The key on my ring");
+        assertThat(remove).isVisible();
+        button(page, "Sign out").click();
+        assertThat(button(page, "Sign in")).isVisible();
+        Chromium.signIn(page);
+
+        // Whoever knows the password, and has another key.
+        var other = withKey(Size.PHONE);
+        Chromium.givePassword(other);
+        assertThat(other.getByText("No passkey was given.")).isVisible();
+        other.reload();
+        assertThat(button(other, "Sign in")).isVisible();
+
+        page.navigate(byName() + "/settings");
+        remove.click();
+        assertThat(remove).isHidden();
+        Chromium.signIn(other);
+    }
+
+    @Test
+    public void aNumberForAnAddressHasNone() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        page.navigate(installation.address() + "/settings");
+        assertThat(page.getByText("This browser has none at this address")).isVisible();
+    }
+}

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api } from '../api/client'
+import { callKey, queryClient } from '../api/queryClient'
+import { letGo } from '../store/held'
+import { forgetDraftsOf } from '../ui/drafts'
+import { forgetLastCall } from '../ui/lastCall'
+import Notice from '../ui/Notice.vue'
+import Sheet from '../ui/Sheet.vue'
+import TextField from '../ui/TextField.vue'
+import { useCallContext } from './context'
+
+const { call } = useCallContext()
+const router = useRouter()
+const customer = computed(() => call.value.customer)
+const open = ref(false)
+/** The name once more, as nothing of this can be taken back. */
+const typed = ref('')
+const same = computed(() => typed.value.trim().toLowerCase() === customer.value.name.toLowerCase())
+
+const erase = useMutation({
+  mutationFn: () =>
+    answer(() =>
+      api.DELETE('/api/customers/{customerId}', { params: { path: { customerId: customer.value.id } } }),
+    ),
+  async onSuccess() {
+    const { id } = call.value.head
+    await router.push('/round')
+    await letGo(id)
+    forgetDraftsOf(id)
+    forgetLastCall()
+    queryClient.removeQueries({ queryKey: callKey(id) })
+    await queryClient.invalidateQueries()
+  },
+})
+
+function ask() {
+  erase.reset()
+  typed.value = ''
+  open.value = true
+}
+</script>
+
+<template>
+  <a :href="`/api/customers/${customer.id}/customer.json`" class="btn btn-quiet" download
+    >All we keep, as a file</a
+  >
+  <button type="button" class="btn btn-quiet" @click="ask">Erase them</button>
+  <Sheet v-model="open" :title="`Erase ${customer.name}?`">
+    <form novalidate @submit.prevent="same && erase.mutate()">
+      <Notice
+        v-if="erase.error.value"
+        :problem="erase.error.value"
+        @again="erase.mutate()"
+        @dismiss="erase.reset()"
+      />
+      <p>
+        They, their machines and every call about these are taken off file, with photos, notes and reports,
+        here and on every device. It cannot be taken back. What stays says nothing of them: the counts on the
+        vans, and who did what kind of thing when.
+      </p>
+      <p class="mt-2">Backups that were made before still have them.</p>
+      <TextField v-model="typed" class="mt-3" label="Type their name to go on" autocomplete="off" />
+      <div class="mt-4 flex flex-wrap gap-2">
+        <button type="submit" class="btn btn-act" :disabled="!same || erase.isPending.value">
+          Erase them for good
+        </button>
+        <button type="button" class="btn" @click="open = false">Leave them</button>
+      </div>
+    </form>
+  </Sheet>
+</template>
