@@ -1,10 +1,11 @@
+import { patience } from '../api/client'
 import { Problem } from '../api/problem'
 import type { HeldCall } from '../api/types'
 import { held } from './held'
 import { read, waits } from './outbox'
 
 /** So long the server is waited for where this device can answer itself. */
-const PATIENCE_MS = 4_000
+const SOON_MS = 4_000
 
 /**
  * What the server says of a call; where it does not answer, or does not know yet what was done here, what this device makes
@@ -30,13 +31,27 @@ export const ofCallOrHere = <T>(
   here: (id?: string) => Promise<T>,
 ): Promise<T> => (id ? orHere(id, request, () => here(id)) : patiently(request, () => here()))
 
-/** What the server says, or where it does not answer what is known here. */
-export function patiently<T>(
+/** What the server says, or where it does not answer soon what is known here; who knows nothing here waits for it longer. */
+export async function patiently<T>(
   request: (signal: AbortSignal) => Promise<T>,
   here: () => Promise<T>,
 ): Promise<T> {
-  return request(AbortSignal.timeout(PATIENCE_MS)).catch((problem: unknown) => {
+  const enough = new AbortController()
+  const asked = request(AbortSignal.any([enough.signal, patience()]))
+  const soon = await Promise.race([asked.then(yes, yes), wait(SOON_MS).then(() => false)])
+  if (!soon) {
+    const known = await here().catch(() => undefined)
+    if (known !== undefined) {
+      asked.catch(() => undefined)
+      enough.abort()
+      return known
+    }
+  }
+  return asked.catch((problem: unknown) => {
     if (problem instanceof Problem && problem.passes) return here()
     throw problem
   })
 }
+
+const yes = () => true
+const wait = (ms: number) => new Promise((go) => setTimeout(go, ms))

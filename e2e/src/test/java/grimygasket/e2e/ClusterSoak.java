@@ -15,6 +15,11 @@ final class ClusterSoak {
     private static final List<String> TABLES =
             List.of("command_log", "service_call", "customer", "machine", "van_stock", "device");
 
+    /** A node takes a minute to come back: so that calls do not grow without end meanwhile, devices rest. */
+    private static final int LONGEST_REST_MILLIS = 25_000;
+
+    private static final int COMMANDS = 2_000;
+
     private ClusterSoak() {}
 
     public static void main(String[] args) throws Exception {
@@ -24,10 +29,10 @@ final class ClusterSoak {
         }
     }
 
-    private static void soak(Cluster cluster, int commands, Random random)
+    private static void soak(Cluster cluster, int kills, Random random)
             throws IOException, InterruptedException, ExecutionException {
         try {
-            Soak.day(cluster, commands, () -> {
+            Soak.day(cluster, new Soak.Plan(COMMANDS, kills, LONGEST_REST_MILLIS), () -> {
                 Thread.sleep(random.nextInt(3_000));
                 for (var node : cluster.nodes) {
                     if (node.comeBack(cluster.nodes)) {

@@ -1,5 +1,6 @@
 package grimygasket.e2e;
 
+import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import java.io.IOException;
@@ -20,7 +21,7 @@ import java.util.regex.Pattern;
 
 /**
  * Sends spoiled requests to every operation that the document of the interface names, and wants an answer in a sentence to each; then
- * everything that was taken has to be there to be reported, printed and exported. Run by scripts/fuzz.
+ * everything that was taken has to be there to be reported, printed, exported and brought in again. Run by scripts/fuzz.
  */
 final class Fuzz {
     private static final Path DOCUMENT = Path.of("../docs/openapi.json");
@@ -67,15 +68,17 @@ final class Fuzz {
                 fuzz.ask(operations.get(fuzz.random.nextInt(operations.size())));
             }
             int calls = fuzz.readAll();
+            int again = fuzz.bringAllInAgain();
             fuzz.wrong.forEach((what, times) -> System.out.println(times + " × " + what));
             System.out.printf(
-                    "%d spoiled requests to %d operations, answers by status %s, %s commands taken; %d calls reported, printed and exported: %d wrong%n",
+                    "%d spoiled requests to %d operations, answers by status %s, %s commands taken; %d calls reported, printed and exported, %d erased and brought in again: %d wrong%n",
                     requests,
                     operations.size(),
                     fuzz.statuses,
                     fuzz.column("select count(*) from command_log where outcome = 'APPLIED'")
                             .get(0),
                     calls,
+                    again,
                     fuzz.wrong.size());
             if (!fuzz.wrong.isEmpty()) {
                 throw new IllegalStateException(fuzz.wrong.size() + " wrong");
@@ -243,5 +246,49 @@ final class Fuzz {
             }
         }
         return calls.size();
+    }
+
+    /** Gives out all that is kept of every customer, erases them, and brings their calls in again: each has to give the same report. */
+    private int bringAllInAgain() throws IOException, InterruptedException {
+        int calls = 0;
+        for (var customer : column("select id from customer")) {
+            var address = "/api/customers/" + customer;
+            var files = JsonParser.parseString(answer("GET", address + "/customer.json", "", 200))
+                    .getAsJsonObject()
+                    .getAsJsonArray("calls");
+            var reports = new HashMap<String, String>();
+            for (var file : files) {
+                var report = reportOf(file);
+                reports.put(report, answer("GET", report, "", 200));
+            }
+            answer("DELETE", address, "", 204);
+            for (var file : files) {
+                answer("POST", "/api/call-documents", file.toString(), 200);
+                calls++;
+            }
+            for (var report : reports.entrySet()) {
+                if (!report.getValue().equals(answer("GET", report.getKey(), "", 200))) {
+                    wrong.merge("another report of " + report.getKey(), 1, Integer::sum);
+                }
+            }
+        }
+        return calls;
+    }
+
+    private static String reportOf(JsonElement file) {
+        var call = file.getAsJsonObject().getAsJsonObject("call");
+        return "/api/calls/" + call.get("id").getAsString() + "/report";
+    }
+
+    private String answer(String method, String path, String body, int wanted) throws IOException, InterruptedException {
+        var request = phone.request(path)
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        var answer = phone.http().send(request, HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() != wanted) {
+            wrong.merge(method + " " + path + " " + answer.statusCode() + " " + answer.body(), 1, Integer::sum);
+        }
+        return answer.body();
     }
 }

@@ -12,6 +12,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * A day of many devices in some minutes: each does its work, now with signal and now without, loses answers and sends again, while
@@ -42,7 +43,7 @@ final class Soak {
     public static void main(String[] args) throws Exception {
         var random = new Random();
         try (var installation = new Installation(true)) {
-            day(installation, Integer.parseInt(args[0]), () -> {
+            day(installation, new Plan(Integer.parseInt(args[0]), 0, 0), () -> {
                 Thread.sleep(random.nextInt(KILL_EVERY_MILLIS));
                 if (random.nextBoolean()) {
                     installation.killApplication();
@@ -61,27 +62,34 @@ final class Soak {
     }
 
     /**
-     * @param commands in all
-     * @param mishap happens again and again, until all is done
+     * What a day has to bring before it ends.
+     *
+     * @param commands at least so many, of all devices together
+     * @param mishaps at least so many
+     * @param pauseMillis the longest that a device rests between two commands
      */
-    static void day(Servers servers, int commands, Mishap mishap)
+    record Plan(int commands, int mishaps, int pauseMillis) {}
+
+    /** @param mishap happens again and again, until all is done */
+    static void day(Servers servers, Plan plan, Mishap mishap)
             throws IOException, InterruptedException, ExecutionException {
         var pool = Executors.newFixedThreadPool(DEVICES);
         try {
             var part = servers.rows("select id from part where number = 'RV-20'")
                     .get(0)
                     .get(0);
+            var mishaps = new AtomicInteger();
             var devices = new ArrayList<Device>();
             for (int i = 0; i < DEVICES; i++) {
                 var login = i % 2 == 0 ? Installation.LOGIN : "rollo";
-                devices.add(new Device(new Phone(servers.address(), login), i, part, commands / DEVICES));
+                devices.add(new Device(new Phone(servers.address(), login), i, part, plan, mishaps));
             }
             int valves = valves(servers);
             var days = new ArrayList<Future<List<Done>>>();
             devices.forEach(device -> days.add(pool.submit(device::work)));
-            int mishaps = 0;
-            for (; !days.stream().allMatch(Future::isDone); mishaps++) {
+            while (!days.stream().allMatch(Future::isDone)) {
                 mishap.happen();
+                mishaps.incrementAndGet();
             }
             var done = new ArrayList<Done>();
             for (var day : days) {
@@ -99,7 +107,7 @@ final class Soak {
             long taken = done.stream().filter(one -> one.status == 200).count();
             System.out.printf(
                     "%d devices, %d commands, %d of them taken and the rest refused, %d sent again, %d kills: %d wrong%n",
-                    DEVICES, done.size(), taken, again, mishaps, wrong.size());
+                    DEVICES, done.size(), taken, again, mishaps.get(), wrong.size());
             if (!wrong.isEmpty()) {
                 throw new IllegalStateException(wrong.size() + " wrong");
             }
@@ -198,21 +206,25 @@ final class Soak {
         private final Phone phone;
         private final int number;
         private final String part;
-        private final int commands;
+        private final Plan plan;
+        private final AtomicInteger mishaps;
         private final Random random;
         private int again;
 
-        Device(Phone phone, int number, String part, int commands) {
+        /** @param mishaps how many there have been */
+        Device(Phone phone, int number, String part, Plan plan, AtomicInteger mishaps) {
             this.phone = phone;
             this.number = number;
             this.part = part;
-            this.commands = commands;
+            this.plan = plan;
+            this.mishaps = mishaps;
             random = new Random(number);
         }
 
         List<Done> work() throws InterruptedException {
             var done = new ArrayList<Done>();
-            for (int i = 0; i < commands; i++) {
+            for (int i = 0; i < plan.commands / DEVICES || mishaps.get() < plan.mishaps; i++) {
+                Thread.sleep(random.nextInt(plan.pauseMillis + 1));
                 if (random.nextInt(20) == 0) {
                     // No signal for a while: what is done then waits, and goes out in its order.
                     Thread.sleep(random.nextInt(3_000));
