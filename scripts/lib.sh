@@ -35,11 +35,11 @@ as_root() {
   fi
 }
 
-# need_packages COMMAND:PACKAGE ...: installs the Debian packages whose command is missing.
+# need_packages COMMAND:PACKAGE ...: installs the Debian packages whose command, or file below /, is missing.
 need_packages() {
   local pair packages=
   for pair in "$@"; do
-    command -v "${pair%%:*}" >/dev/null || packages="$packages ${pair#*:}"
+    [ -e "/${pair%%:*}" ] || command -v "${pair%%:*}" >/dev/null || packages="$packages ${pair#*:}"
   done
   [ -n "$packages" ] || return 0
   command -v apt-get >/dev/null || fail "Missing:$packages. This machine has no apt-get; install them by its own means."
@@ -56,6 +56,13 @@ need_packages() {
 # The -core packages hold the server and its client, and start no service of their own.
 need_database_packages() {
   need_packages mariadbd:mariadb-server-core mariadb:mariadb-client-core mariadb-install-db:mariadb-server-core
+}
+
+# What the report as PDF writes other scripts with: names and words of customers may be in any.
+need_fonts() {
+  local fonts=usr/share/fonts/truetype
+  need_packages $fonts/noto/NotoSans-Regular.ttf:fonts-noto-core $fonts/droid/DroidSansFallbackFull.ttf:fonts-droid-fallback \
+    $fonts/nanum/NanumGothic.ttf:fonts-nanum $fonts/ancient-scripts/Symbola_hint.ttf:fonts-symbola
 }
 
 need_space() { # MEGABYTES [FOLDER]

@@ -280,7 +280,8 @@ final class Fuzz {
         return "/api/calls/" + call.get("id").getAsString() + "/report";
     }
 
-    private String answer(String method, String path, String body, int wanted) throws IOException, InterruptedException {
+    private String answer(String method, String path, String body, int wanted)
+            throws IOException, InterruptedException {
         var request = phone.request(path)
                 .header("Content-Type", "application/json")
                 .method(method, HttpRequest.BodyPublishers.ofString(body))

@@ -1,7 +1,5 @@
 package grimygasket.server.accounts;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.ProblemWriter;
 import jakarta.servlet.FilterChain;
@@ -9,11 +7,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.time.Duration;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.stereotype.Component;
@@ -34,15 +30,13 @@ class SignInTries extends OncePerRequestFilter {
     private static final int MOST_OF_ALL = 600;
     private static final String ALL = "all";
 
-    private final Cache<String, AtomicInteger> tries = Caffeine.newBuilder()
-            .expireAfterWrite(Duration.ofMinutes(1))
-            .maximumSize(10_000)
-            .build();
+    private final TryStore tries;
     private final ProblemWriter problems;
     private final AccountStore accounts;
     private final Devices devices;
 
-    SignInTries(ProblemWriter problems, AccountStore accounts, Devices devices) {
+    SignInTries(TryStore tries, ProblemWriter problems, AccountStore accounts, Devices devices) {
+        this.tries = tries;
         this.problems = problems;
         this.accounts = accounts;
         this.devices = devices;
@@ -57,9 +51,9 @@ class SignInTries extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         var tried = tried(request);
-        boolean tooManyHere = isOver(from(request), MOST_BY_ADDRESS);
-        boolean tooMany = isOver(ALL, MOST_OF_ALL);
-        if (isOver(tried.key(), MOST_BY_NAME)) {
+        boolean tooManyHere = tries.add(from(request)) > MOST_BY_ADDRESS;
+        boolean tooMany = tries.add(ALL) > MOST_OF_ALL;
+        if (tries.add(tried.key()) > MOST_BY_NAME) {
             refuse(response, "Too many wrong passwords for this name. Wait a minute, then try again.");
         } else if ((tooManyHere || tooMany) && !tried.onKnownDevice()) {
             refuse(response, "Too many sign-ins at once. Wait a minute, then try again.");
@@ -68,23 +62,14 @@ class SignInTries extends OncePerRequestFilter {
         }
     }
 
-    private boolean isOver(String key, int most) {
-        return tries.get(key, unused -> new AtomicInteger()).incrementAndGet() > most;
-    }
-
     private void refuse(HttpServletResponse response, String sentence) throws IOException {
         problems.write(response, Kind.TOO_MANY_TRIES, sentence);
     }
 
     /** It went well: the name starts anew, and from the address and over all it was no try. */
     void forget(HttpServletRequest request) {
-        tries.invalidate(tried(request).key());
-        takeBack(from(request));
-        takeBack(ALL);
-    }
-
-    private void takeBack(String key) {
-        tries.get(key, unused -> new AtomicInteger()).decrementAndGet();
+        tries.forget(tried(request).key());
+        tries.takeBack(from(request), ALL);
     }
 
     private static String from(HttpServletRequest request) {

@@ -16,6 +16,7 @@ import grimygasket.server.photos.Pictures;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import java.time.Clock;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -33,6 +34,7 @@ class CallDocuments {
     private final ShelfStore shelf;
     private final BusinessStore business;
     private final Library library;
+    private final Clock clock;
 
     CallDocuments(
             CallStore calls,
@@ -43,7 +45,8 @@ class CallDocuments {
             SchoolStore schools,
             ShelfStore shelf,
             BusinessStore business,
-            Library library) {
+            Library library,
+            Clock clock) {
         this.calls = calls;
         this.commands = commands;
         this.knowhows = knowhows;
@@ -53,6 +56,7 @@ class CallDocuments {
         this.shelf = shelf;
         this.business = business;
         this.library = library;
+        this.clock = clock;
     }
 
     CallDocument of(UUID callId) {
@@ -104,6 +108,11 @@ class CallDocuments {
         var machine = document.machine();
         int revision = library.bringIn(machine.kind(), document.knowHow());
         library.requireFeatures(machine.kind(), revision, machine.features());
+        var contradictions = Contradictions.of(document, library.pack(machine.kind(), revision), clock.instant());
+        if (!contradictions.isEmpty()) {
+            throw new Problem(Kind.INVALID, "The file contradicts itself.").with("problems", contradictions);
+        }
+        machines.requireSame(document.customer(), machine);
         machines.addCustomerIfNew(document.customer());
         machines.addMachineIfNew(machine, document.customer().id());
         var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());

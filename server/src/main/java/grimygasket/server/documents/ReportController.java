@@ -16,10 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ReportController {
     private final Reports reports;
-    private final ReportPdf pdf = new ReportPdf();
+    private final ReportPdf pdf;
 
-    ReportController(Reports reports) {
+    ReportController(Reports reports, ReportPdf pdf) {
         this.reports = reports;
+        this.pdf = pdf;
     }
 
     @GetMapping("/api/calls/{callId}/report")

@@ -66,6 +66,31 @@ public class MachineStore {
         noteParts(customer.id());
     }
 
+    /** Makes sure that a file means whoever stands here under its ids, so that nobody's calls come to stand with somebody else. */
+    public void requireSame(Customer customer, CallMachine machine) {
+        var name = jdbc.sql("select name from customer where id = :id")
+                .param("id", customer.id())
+                .query(String.class)
+                .optional();
+        if (name.isPresent() && !name.get().equalsIgnoreCase(customer.name())) {
+            throw new Problem(
+                    Kind.INVALID,
+                    "Its customer stands here by another name, as " + name.get() + ". Put one of the two right first.");
+        }
+        boolean isOthers = jdbc.sql("""
+                        select exists (select 1 from machine
+                                       where id = :id and (customer_id <> :customer or kind <> :kind))
+                        """)
+                .param("id", machine.id())
+                .param("customer", customer.id())
+                .param("kind", machine.kind())
+                .query(Boolean.class)
+                .single();
+        if (isOthers) {
+            throw new Problem(Kind.INVALID, "Its machine stands here as another customer's, or is of another kind.");
+        }
+    }
+
     /** The machine with that id is left as it is, so that a repeated request changes nothing. */
     @Transactional
     public void addMachineIfNew(CallMachine sent, UUID customerId) {

@@ -9,6 +9,7 @@ import grimygasket.server.calls.Calls;
 import grimygasket.server.calls.PhotoTest;
 import java.io.IOException;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -101,6 +102,65 @@ public class CallDocumentTest extends ServerTest {
         foreign.put("currency", "USD");
         assertTrue(bringIn(client, foreign).detail().contains("USD"));
         assertEquals(call.get().kind(), "not-found", "nothing of it is left behind");
+        assertEquals(bringIn(client, document).status(), 200);
+    }
+
+    /** A file with something of it put otherwise is refused, and says why. */
+    private static void refused(Client client, ObjectNode document, Consumer<ObjectNode> spoil, String why) {
+        var spoilt = document.deepCopy();
+        spoil.accept(spoilt);
+        var answer = bringIn(client, spoilt);
+        assertEquals(answer.kind(), "invalid", why);
+        assertTrue(answer.body().toString().contains(why), answer.body().toString());
+    }
+
+    private static ObjectNode in(JsonNode document, String member) {
+        return (ObjectNode) document.path(member);
+    }
+
+    @Test
+    public void whatItsKnowHowDoesNotHaveAndTimesFarAwayAreRefused() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        call.keepCaution("shock");
+        var document = (ObjectNode) client.get(call.path + "/call.json").body();
+        forget(client, document);
+        refused(client, document, file -> in(file, "schools").put("moon", "full"), "does not ask “moon”");
+        refused(client, document, file -> in(file, "schools").put("how-often", "never-ever"), "is no answer");
+        refused(
+                client,
+                document,
+                file -> ((ObjectNode) file.path("cautions").path(0)).put("caution", "ghosts"),
+                "no caution “ghosts”");
+        refused(client, document, file -> in(file, "call").put("day", "2099-01-01"), "ten years away");
+        refused(
+                client,
+                document,
+                file -> ((ObjectNode) file.path("complaints").path(0)).put("at", 1L),
+                "ten years away");
+        assertEquals(bringIn(client, document).status(), 200);
+    }
+
+    @Test
+    public void nobodyElsesMachineOrNameIsTaken() {
+        var client = signedIn();
+        var others = Calls.add(client).get().body();
+        var call = Calls.add(client);
+        var document = (ObjectNode) client.get(call.path + "/call.json").body();
+        forget(client, document);
+        refused(
+                client,
+                document,
+                file -> in(file, "customer")
+                        .put("name", "Somebody Else")
+                        .put("id", others.path("customer").path("id").asString()),
+                "by another name, as Tess Orrin");
+        refused(
+                client,
+                document,
+                file -> in(file, "machine")
+                        .put("id", others.path("machine").path("id").asString()),
+                "another customer's");
         assertEquals(bringIn(client, document).status(), 200);
     }
 }

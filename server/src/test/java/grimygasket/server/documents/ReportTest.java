@@ -1,6 +1,7 @@
 package grimygasket.server.documents;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
@@ -127,6 +128,24 @@ public class ReportTest extends ServerTest {
                                 row -> assertTrue(text.contains(row.path("what").asString()), text));
                 section.path("points").forEach(point -> assertTrue(text.contains(point.asString()), text));
             }
+        }
+    }
+
+    @Test
+    public void thePdfIsWrittenInWhicheverScriptACustomerWrites() throws Exception {
+        var client = signedIn();
+        var call = Calls.on(client, UUID.randomUUID());
+        var left = List.of("厨房漏水", "洗濯機", "물이 샌다", "น้ำรั่ว", "पानी", "Ζαβός", "წყალი", "🚿");
+        var right = List.of("שלום", "تسرب");
+        call.send(Calls.begin(String.join(" ", left) + " " + String.join(" ", right), "Tess Orrin", "Corvanne"));
+        try (var document =
+                Loader.loadPDF(client.bytes(call.path + "/report.pdf").body())) {
+            var text = new PDFTextStripper().getText(document);
+            assertFalse(text.contains("#"), text);
+            left.forEach(words -> assertTrue(text.contains(words), words + " is missing in " + text));
+            right.forEach(words -> assertTrue(
+                    text.contains(words) || text.contains(new StringBuilder(words).reverse()),
+                    words + " is missing in " + text));
         }
     }
 }

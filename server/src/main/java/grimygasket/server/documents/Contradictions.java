@@ -1,0 +1,71 @@
+package grimygasket.server.documents;
+
+import grimygasket.call.Complaint;
+import grimygasket.call.Confirmed;
+import grimygasket.call.Entry;
+import grimygasket.call.Line;
+import grimygasket.call.PartUse;
+import grimygasket.pack.Caution;
+import grimygasket.pack.Pack;
+import grimygasket.pack.School;
+import grimygasket.server.documents.CallDocument.KeptPhoto;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What cannot be of what the file of a call says, though its form is right. */
+final class Contradictions {
+    private static final Duration DECADE = Duration.ofDays(3_653);
+
+    private Contradictions() {}
+
+    /**
+     * @param pack that the call is judged with
+     * @return a sentence each; empty for a file that makes sense
+     */
+    static List<String> of(CallDocument document, Pack pack, Instant now) {
+        var sentences = new ArrayList<String>();
+        document.schools().forEach((school, choice) -> {
+            if (pack.schools().stream().noneMatch(one -> one.id().equals(school) && has(one, choice))) {
+                sentences.add("Its know-how does not ask “" + school + "”, or “" + choice + "” is no answer to it.");
+            }
+        });
+        var cautions = pack.cautions().stream().map(Caution::id).collect(Collectors.toSet());
+        unknown(document, cautions)
+                .forEach(caution -> sentences.add(
+                        "Its know-how has no caution “" + caution + "”, which somebody is to have confirmed."));
+        if (times(document).anyMatch(at -> Duration.between(at, now).abs().compareTo(DECADE) > 0)) {
+            sentences.add("It tells of a time more than ten years away.");
+        }
+        return sentences;
+    }
+
+    private static boolean has(School school, String choice) {
+        return school.choices().stream().anyMatch(way -> way.id().equals(choice));
+    }
+
+    private static Stream<String> unknown(CallDocument document, Set<String> cautions) {
+        return document.cautions().stream().map(Confirmed::caution).filter(id -> !cautions.contains(id));
+    }
+
+    private static Stream<Instant> times(CallDocument document) {
+        var day = document.call().day().atStartOfDay(ZoneOffset.UTC).toInstant();
+        var others = Stream.of(
+                        Stream.of(document.call().closedAt()).filter(Objects::nonNull),
+                        document.complaints().stream().map(Complaint::at),
+                        document.story().stream().map(Entry::at),
+                        document.cautions().stream().map(Confirmed::at),
+                        document.parts().stream().map(PartUse::at),
+                        document.lines().stream().map(Line::at),
+                        document.photos().stream().map(KeptPhoto::at))
+                .flatMap(times -> times)
+                .map(Instant::ofEpochMilli);
+        return Stream.concat(Stream.of(day), others);
+    }
+}
