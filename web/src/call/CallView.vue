@@ -49,6 +49,8 @@ const { data: knowhow } = useKnowhow(
   () => call.value?.head.revision,
   () => call.value?.family,
 )
+/** Its customer may have been erased while it is looked at. */
+const gone = computed(() => failureReason.value?.kind === 'not-found')
 const actions = useCallActions(toRef(props, 'id'))
 
 const pack = computed(() => knowhow.value!.pack)
@@ -114,13 +116,13 @@ watch(
 
 <template>
   <Notice
-    v-if="!call && failureReason instanceof Problem"
+    v-if="(!call || gone) && failureReason instanceof Problem"
     :problem="failureReason"
     class="m-4"
     @again="refetch()"
     @dismiss="refetch()"
   />
-  <template v-if="call && knowhow">
+  <template v-if="call && knowhow && !gone">
     <CallHeader />
     <ConflictNotice v-if="actions.problem.value?.theirs" />
     <Notice

@@ -57,9 +57,9 @@ function ask() {
         @dismiss="erase.reset()"
       />
       <p>
-        They, their machines and every call about these are taken off file, with photos, notes and reports,
-        here and on every device. It cannot be taken back. What stays says nothing of them: the counts on the
-        vans, and who did what kind of thing when.
+        The customer, their machines and every call about these are taken off file, with photos, notes and
+        reports, here and on every device. It cannot be taken back. What stays says nothing of whom: the
+        counts on the vans, and who did what kind of thing when.
       </p>
       <p class="mt-2">Backups that were made before still have them.</p>
       <TextField v-model="typed" class="mt-3" label="Type their name to go on" autocomplete="off" />

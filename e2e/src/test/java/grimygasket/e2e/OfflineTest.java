@@ -305,6 +305,7 @@ public class OfflineTest extends BrowserTest {
         hasSentAll(phone);
         holds(phone, id);
         noSignal(phone);
+        var another = showing("/calls/" + id);
         var desk = chromium.signedIn(installation, Size.DESK);
         desk.navigate(installation.address() + "/calls/" + id);
         desk.locator("summary")
@@ -317,6 +318,8 @@ public class OfflineTest extends BrowserTest {
         forGood.click();
         desk.waitForURL("**/round");
         hasLetGo(desk, id);
+        assertThat(another.getByText("This call is not on file.")).isVisible();
+        assertThat(another.getByText("Odile Marsh")).isHidden();
         phone.context().setOffline(false);
         hasLetGo(phone, id);
         phone.reload();

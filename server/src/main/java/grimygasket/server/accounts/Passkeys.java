@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.springframework.jdbc.core.JdbcOperations;
 import org.springframework.security.core.Authentication;
@@ -142,14 +143,10 @@ class Passkeys {
         }
     }
 
-    private interface Check<T> {
-        T made();
-    }
-
     /** What is wrong with a key is nobody's business, and a challenge can be answered only once. */
-    private static <T> T checked(Check<T> check) {
+    private static <T> T checked(Supplier<T> check) {
         try {
-            return check.made();
+            return check.get();
         } catch (IllegalArgumentException | NullPointerException | JacksonException | WebAuthnException e) {
             throw doesNotFit();
         }
@@ -177,7 +174,7 @@ class Passkeys {
 
     private static String origin(HttpServletRequest request) {
         var scheme = request.getScheme();
-        boolean usual = Integer.valueOf(request.getServerPort()).equals(USUAL_PORTS.get(scheme));
+        boolean usual = USUAL_PORTS.getOrDefault(scheme, -1) == request.getServerPort();
         return scheme + "://" + request.getServerName() + (usual ? "" : ":" + request.getServerPort());
     }
 }
