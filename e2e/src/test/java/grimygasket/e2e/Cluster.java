@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,9 +20,7 @@ final class Cluster implements Servers, AutoCloseable {
     final List<GaleraNode> nodes = IntStream.rangeClosed(1, 3)
             .mapToObj(i -> new GaleraNode(folder.resolve("node" + i)))
             .toList();
-    final List<Application> applications = IntStream.rangeClosed(1, 2)
-            .mapToObj(i -> new Application(folder.resolve("application" + i + ".log"), environment))
-            .toList();
+    final List<Application> applications = new ArrayList<>();
     private final int databasePort = Application.freePort();
     private final int port = Application.freePort();
     private Process proxy;
@@ -29,6 +28,10 @@ final class Cluster implements Servers, AutoCloseable {
     Cluster() throws IOException, InterruptedException {
         try {
             begin();
+            // They are told what the environment is by now.
+            for (var log : List.of("application1.log", "application2.log")) {
+                applications.add(new Application(folder.resolve(log), environment));
+            }
             startProxy();
             for (var one : applications) {
                 one.start();
