@@ -70,6 +70,7 @@ public class CallStore {
     private static final String BEFORE = """
             , (select log.body from command_log log where log.id = :command and log.call_id = c.id) as body
             , (select log.detail from command_log log where log.id = :command and log.call_id = c.id) as detail
+            , (select log.received_at from command_log log where log.call_id = c.id order by log.seq desc limit 1) as last
             """;
 
     private final JdbcClient jdbc;
@@ -127,15 +128,17 @@ public class CallStore {
      * A call, locked until the transaction ends.
      *
      * @param before what became of its command before; null for one that is new
+     * @param last when the last command to it was received; null if there was none
      */
-    record Locked(Filed filed, @Nullable Before before) {}
+    record Locked(
+            Filed filed, @Nullable Before before, @Nullable Instant last) {}
 
     /** The call of a command, with what became of the command before, should it be a repeat. */
     Locked locked(Command command) {
         return jdbc.sql(COLUMNS + BEFORE + TABLES + "where c.id = :id for update")
                 .param("id", command.call())
                 .param("command", command.id())
-                .query((row, number) -> new Locked(filed(row, number), Before.of(row)))
+                .query((row, number) -> new Locked(filed(row, number), Before.of(row), instant(row, "last")))
                 .optional()
                 .orElseThrow(CallStore::notOnFile);
     }
@@ -292,6 +295,11 @@ public class CallStore {
                         row.getString("street"),
                         row.getString("phone")),
                 row.getBoolean("alone"));
+    }
+
+    private static @Nullable Instant instant(ResultSet row, String column) throws SQLException {
+        var at = row.getTimestamp(column);
+        return at == null ? null : at.toInstant();
     }
 
     private static Head head(ResultSet row) throws SQLException {

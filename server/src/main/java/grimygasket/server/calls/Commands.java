@@ -9,15 +9,21 @@ import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.ShelfStore;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The one way to change a call: under its lock, the core applies a command to it; what becomes of both is kept. */
 @Component
 public class Commands {
+    /** Those of two machines that both keep their clocks by the network, at most. */
+    private static final Duration CLOCKS_DIFFER = Duration.ofMinutes(1);
+
     private final NewCalls newCalls;
     private final CallStore calls;
     private final CommandLog log;
@@ -61,18 +67,33 @@ public class Commands {
 
     /** Handles a command once: a repeat gets what became of it before. */
     @Transactional
-    public Handled handle(Command command, SignedIn me) {
-        if (command.change() instanceof Begin && calls.find(command.call()).isEmpty()) {
-            return newCalls.begin(command, me);
+    public Handled handle(Command sent, SignedIn me) {
+        if (sent.change() instanceof Begin && calls.find(sent.call()).isEmpty()) {
+            return newCalls.begin(sent, me);
         }
-        var locked = calls.locked(command);
+        var locked = calls.locked(sent);
+        var received = notBefore(locked.last());
+        var command = received.isAfter(clock.instant()) ? at(received, sent) : sent;
         var known = knowhows.of(locked.filed(), me.id());
         if (locked.before() != null) {
-            return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), clock.instant()));
+            return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), received));
         }
         var outcome = known.call().apply(command, me.person(), known.knowhow());
         var now = outcome instanceof CommandResult.Applied applied ? keep(known, applied.call()) : known.call();
-        return new Handled(now, log.add(command, me.id(), clock.instant(), outcome));
+        return new Handled(now, log.add(command, me.id(), received, outcome));
+    }
+
+    /**
+     * Now; or, where this machine's clock has been set back since something was received on a call, just after that: things then stand in
+     * the order in which they come.
+     */
+    private Instant notBefore(@Nullable Instant last) {
+        var now = clock.instant();
+        return last == null || last.isBefore(now.plus(CLOCKS_DIFFER)) ? now : last.plusMillis(1);
+    }
+
+    private static Command at(Instant moment, Command sent) {
+        return new Command(sent.id(), sent.call(), sent.device(), sent.seq(), moment.toEpochMilli(), sent.change());
     }
 
     /** Puts a call on file that was made elsewhere, with all that it holds. */

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
+import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import org.testng.annotations.Test;
@@ -104,5 +105,25 @@ public class StoryTest extends ServerTest {
         assertFalse(seen.path("story").path(0).path("finding").path("complaint").asBoolean());
         assertTrue(
                 chance(complained.body(), "object-in-sump") > chance(seen, "object-in-sump"), "nobody calls by chance");
+    }
+
+    @Test
+    public void whatIsEnteredAfterTheServersClockWasSetBackStandsAfterAllThatWasEnteredBefore() {
+        var call = Calls.add(signedIn());
+        call.enter("CHECK", "filter-look", "clogged");
+        // As if it had been three hours later then.
+        jdbc.sql("""
+                        insert into command_log (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome)
+                        select uuid(), call_id, account_id, device, device_seq, made_at, received_at + interval 3 hour, 'repeat', '{}', 'SAME'
+                        from command_log where call_id = :call order by seq desc limit 1
+                        """).param("call", call.id()).update();
+        call.enter("SIGN", "smell", "yes");
+        call.enter("SIGN", "rattle", "yes");
+        var story = call.get().body().path("story");
+        long first = story.path(0).path("at").asLong();
+        assertTrue(
+                story.path(1).path("at").asLong() >= first + Duration.ofHours(3).toMillis(), story.toString());
+        assertTrue(story.path(2).path("at").asLong() > story.path(1).path("at").asLong(), story.toString());
+        assertEquals(story.path(2).path("finding").path("sign").asString(), "rattle");
     }
 }
