@@ -163,7 +163,8 @@ public class FullVisitsTest extends BrowserTest {
         installation.execute(
                 "update service_call set record = regexp_replace(record, '\"dryUntil\":[1-9][0-9]*', '\"dryUntil\":1')"
                         + " where id = '" + call.id() + "'");
-        page.reload();
+        // The device has to hold it as it is by now, as it does not learn of what nobody has sent.
+        page.waitForResponse(answer -> answer.url().contains("/api/device/calls/"), page::reload);
         call.rebuilds();
         call.goesOn();
         call.works(1);

@@ -8,7 +8,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /** A new version of the page comes while something waits on a device, and while something is half typed there. */
@@ -17,6 +18,21 @@ public class NewVersionTest extends BrowserTest {
     private static final String LOCATIONS = "SPRING_WEB_RESOURCES_STATIC_LOCATIONS";
     private static final String HERE = "classpath:/static/";
     private static final String IS_NEXT = "() => document.querySelector('meta[name=next-version]') !== null";
+
+    /** One of its own, as it does not go back as it was. */
+    @Override
+    @BeforeClass
+    void install() throws IOException, InterruptedException {
+        installation = new Installation(true);
+        chromium = new Chromium();
+    }
+
+    @Override
+    @AfterClass(alwaysRun = true)
+    void remove() {
+        chromium.close();
+        installation.close();
+    }
 
     /** The page as it is, but for a mark by which it is known, and by which its service worker sees that it is another. */
     private static String nextVersion() throws IOException {
@@ -69,13 +85,6 @@ public class NewVersionTest extends BrowserTest {
         hasSentAll(page);
         var told = Arrays.asList(findings(HALF_DONE));
         assertEquals(told.subList(told.size() - 2, told.size()), Arrays.asList("code-read V1 ", "code-read V2 "));
-    }
-
-    /** Whoever borrows the installation next has the page as it is. */
-    @AfterMethod
-    void takeBack() throws IOException, InterruptedException {
-        installation.killApplication();
-        installation.startApplication(LOCATIONS, HERE);
     }
 
     private static void enter(Page page, String code) {
