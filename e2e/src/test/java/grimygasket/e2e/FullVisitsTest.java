@@ -163,8 +163,8 @@ public class FullVisitsTest extends BrowserTest {
         installation.execute(
                 "update service_call set record = regexp_replace(record, '\"dryUntil\":[1-9][0-9]*', '\"dryUntil\":1')"
                         + " where id = '" + call.id() + "'");
-        // The device has to hold it as it is by now, as it does not learn of what nobody has sent.
-        page.waitForResponse(answer -> answer.url().contains("/api/device/calls/"), page::reload);
+        page.reload();
+        holdsAsDried(page, call.id());
         call.rebuilds();
         call.goesOn();
         call.works(1);
@@ -193,6 +193,22 @@ public class FullVisitsTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("We come back on");
         page.getByText("Back to the call").click();
         assertThat(call.story()).containsText("Pre-motor filter: on the tray");
+    }
+
+    /** Waits until the device holds a call as it is since the night passed, of which no command tells it. */
+    private static void holdsAsDried(Page page, String call) {
+        until(page, """
+                (id) => new Promise((done) => {
+                  const opening = indexedDB.open('grimy-gasket')
+                  opening.onsuccess = () => {
+                    const getting = opening.result.transaction('calls').objectStore('calls').get(id)
+                    getting.onsuccess = () => {
+                      opening.result.close()
+                      done(/"dryUntil":1\\b/.test(JSON.stringify(getting.result)))
+                    }
+                  }
+                })
+                """, call);
     }
 
     private static Locator wayBack(Page page, String piece) {
