@@ -1,7 +1,7 @@
 package grimygasket.call;
 
 /** Days since 1970, as calls are planned for them. */
-final class Days {
+public final class Days {
     private static final long MILLIS = 86_400_000L;
 
     /** Some ten years: nobody plans a call further away. */
@@ -9,13 +9,18 @@ final class Days {
 
     private Days() {}
 
+    /** The day of an instant in milliseconds since 1970, in Greenwich. */
+    public static long of(long instant) {
+        return Math.floorDiv(instant, MILLIS);
+    }
+
     /**
-     * Whether a call may be planned for a day.
+     * Whether a call may be planned for a day, or something of a call have been on it.
      *
      * @param now in milliseconds since 1970
      */
-    static boolean isNear(long day, long now) {
-        long today = Math.floorDiv(now, MILLIS);
+    public static boolean isNear(long day, long now) {
+        long today = of(now);
         return day >= today - MOST && day <= today + MOST;
     }
 }

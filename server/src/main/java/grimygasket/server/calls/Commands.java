@@ -72,23 +72,23 @@ public class Commands {
             return newCalls.begin(sent, me);
         }
         var locked = calls.locked(sent);
-        var received = notBefore(locked.last());
-        var command = received.isAfter(clock.instant()) ? at(received, sent) : sent;
+        var now = clock.instant();
+        var received = after(locked.last(), now);
+        var command = received.isAfter(now) ? at(received, sent) : sent;
         var known = knowhows.of(locked.filed(), me.id());
         if (locked.before() != null) {
             return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), received));
         }
         var outcome = known.call().apply(command, me.person(), known.knowhow());
-        var now = outcome instanceof CommandResult.Applied applied ? keep(known, applied.call()) : known.call();
-        return new Handled(now, log.add(command, me.id(), received, outcome));
+        var call = outcome instanceof CommandResult.Applied applied ? keep(known, applied.call()) : known.call();
+        return new Handled(call, log.add(command, me.id(), received, outcome));
     }
 
     /**
      * Now; or, where this machine's clock has been set back since something was received on a call, just after that: things then stand in
      * the order in which they come.
      */
-    private Instant notBefore(@Nullable Instant last) {
-        var now = clock.instant();
+    private static Instant after(@Nullable Instant last, Instant now) {
         return last == null || last.isBefore(now.plus(CLOCKS_DIFFER)) ? now : last.plusMillis(1);
     }
 

@@ -3,12 +3,11 @@ package grimygasket.server.documents;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView;
 import grimygasket.server.calls.CallViews;
+import grimygasket.server.web.Attachment;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,13 +40,8 @@ class CallDocumentController {
     @GetMapping("/api/calls/{callId}/call.json")
     ResponseEntity<CallDocument> document(@PathVariable UUID callId) {
         var document = documents.of(callId);
-        var name = ContentDisposition.attachment()
-                .filename("call-" + document.call().day() + "-" + callId + ".json")
-                .build();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
-                .body(document);
+        var name = "call-" + document.call().day() + "-" + callId + ".json";
+        return Attachment.of(name, MediaType.APPLICATION_JSON, document);
     }
 
     /** Takes the call in on the round of whoever is signed in; one that its own know-how does not understand is refused. */

@@ -2,6 +2,7 @@ package grimygasket.server.documents;
 
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
+import grimygasket.call.Days;
 import grimygasket.call.Entry;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
@@ -9,9 +10,7 @@ import grimygasket.pack.Caution;
 import grimygasket.pack.Pack;
 import grimygasket.pack.School;
 import grimygasket.server.documents.CallDocument.KeptPhoto;
-import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -21,8 +20,6 @@ import java.util.stream.Stream;
 
 /** What cannot be of what the file of a call says, though its form is right. */
 final class Contradictions {
-    private static final Duration DECADE = Duration.ofDays(3_653);
-
     private Contradictions() {}
 
     /**
@@ -40,7 +37,7 @@ final class Contradictions {
         unknown(document, cautions)
                 .forEach(caution -> sentences.add(
                         "Its know-how has no caution “" + caution + "”, which somebody is to have confirmed."));
-        if (times(document).anyMatch(at -> Duration.between(at, now).abs().compareTo(DECADE) > 0)) {
+        if (days(document).anyMatch(day -> !Days.isNear(day, now.toEpochMilli()))) {
             sentences.add("It tells of a time more than ten years away.");
         }
         return sentences;
@@ -54,8 +51,7 @@ final class Contradictions {
         return document.cautions().stream().map(Confirmed::caution).filter(id -> !cautions.contains(id));
     }
 
-    private static Stream<Instant> times(CallDocument document) {
-        var day = document.call().day().atStartOfDay(ZoneOffset.UTC).toInstant();
+    private static Stream<Long> days(CallDocument document) {
         var others = Stream.of(
                         Stream.of(document.call().closedAt()).filter(Objects::nonNull),
                         document.complaints().stream().map(Complaint::at),
@@ -65,7 +61,7 @@ final class Contradictions {
                         document.lines().stream().map(Line::at),
                         document.photos().stream().map(KeptPhoto::at))
                 .flatMap(times -> times)
-                .map(Instant::ofEpochMilli);
-        return Stream.concat(Stream.of(day), others);
+                .map(Days::of);
+        return Stream.concat(Stream.of(document.call().day().toEpochDay()), others);
     }
 }

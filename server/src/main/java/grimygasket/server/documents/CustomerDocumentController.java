@@ -2,9 +2,8 @@ package grimygasket.server.documents;
 
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.machines.MachineStore;
+import grimygasket.server.web.Attachment;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,14 +30,6 @@ class CustomerDocumentController {
                 CustomerDocument.VERSION,
                 machines.customer(customerId),
                 calls.ofCustomer(customerId).stream().map(documents::of).toList());
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("customer-" + customerId + ".json")
-                                .build()
-                                .toString())
-                .body(document);
+        return Attachment.of("customer-" + customerId + ".json", MediaType.APPLICATION_JSON, document);
     }
 }

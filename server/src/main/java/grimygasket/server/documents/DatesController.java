@@ -9,13 +9,11 @@ import biweekly.util.Recurrence;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView;
 import grimygasket.server.calls.CallViews;
+import grimygasket.server.web.Attachment;
 import grimygasket.state.HandOverSegment.DueDate;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,13 +38,8 @@ class DatesController {
                 .filter(date -> date.days() > 0)
                 .map(date -> event(call, date))
                 .forEach(calendar::addEvent);
-        var disposition = ContentDisposition.attachment()
-                .filename("dates-" + LocalDate.ofEpochDay(call.state().head().day()) + ".ics")
-                .build();
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .body(Biweekly.write(calendar).go());
+        var name = "dates-" + LocalDate.ofEpochDay(call.state().head().day()) + ".ics";
+        return Attachment.ofText(name, "text/calendar", Biweekly.write(calendar).go());
     }
 
     /** The id stays the same each time it is taken out, so that a calendar does not show a date twice. */

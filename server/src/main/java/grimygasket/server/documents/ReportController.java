@@ -2,9 +2,8 @@ package grimygasket.server.documents;
 
 import grimygasket.report.Report;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.web.Attachment;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,11 +31,6 @@ class ReportController {
     ResponseEntity<byte[]> pdf(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
         var report = report(callId, me);
         var name = report.title().toLowerCase().replace(' ', '-') + ".pdf";
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(pdf.of(report));
+        return Attachment.of(name, MediaType.APPLICATION_PDF, pdf.of(report));
     }
 }

@@ -6,15 +6,12 @@ import grimygasket.knowhow.Comparison.PieceChange;
 import grimygasket.knowhow.KnowhowText;
 import grimygasket.server.knowhow.RevisionStore.Revision;
 import grimygasket.server.knowhow.RevisionStore.Source;
+import grimygasket.server.web.Attachment;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -109,25 +106,23 @@ class RevisionController {
 
     @GetMapping("/{number}/pack.yaml")
     ResponseEntity<String> pack(@PathVariable String kind, @PathVariable int number) {
-        return file(library.texts(kind, number).pack(), "application/yaml", kind + "-" + number + ".yaml");
+        return Attachment.ofText(
+                kind + "-" + number + ".yaml",
+                "application/yaml",
+                library.texts(kind, number).pack());
     }
 
     @GetMapping("/{number}/codes.csv")
     ResponseEntity<String> codes(@PathVariable String kind, @PathVariable int number) {
-        return file(library.texts(kind, number).codes(), "text/csv", kind + "-codes-" + number + ".csv");
+        return Attachment.ofText(
+                kind + "-codes-" + number + ".csv",
+                "text/csv",
+                library.texts(kind, number).codes());
     }
 
     private KnowhowText texts(String kind, Import file) {
         var active = library.texts(kind, library.active(kind));
         return new KnowhowText(
                 file.pack == null ? active.pack() : file.pack, file.codes == null ? active.codes() : file.codes);
-    }
-
-    private static ResponseEntity<String> file(String text, String type, String name) {
-        var disposition = ContentDisposition.attachment().filename(name).build();
-        return ResponseEntity.ok()
-                .contentType(new MediaType(MediaType.parseMediaType(type), StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .body(text);
     }
 }
