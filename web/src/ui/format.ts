@@ -52,8 +52,15 @@ export function often(shortDays: number, longDays: number): string {
   return `${every(shortDays)} to ${shortDays ? days(longDays) : every(longDays)}`
 }
 
-export const money = (amount: number, currency: string) =>
-  new Intl.NumberFormat(undefined, { style: 'currency', currency }).format(amount)
+/** By currency; one takes as long to make as hundreds of amounts to write. */
+const inCurrency = new Map<string, Intl.NumberFormat>()
+
+export function money(amount: number, currency: string) {
+  const known =
+    inCurrency.get(currency) ?? new Intl.NumberFormat(undefined, { style: 'currency', currency })
+  inCurrency.set(currency, known)
+  return known.format(amount)
+}
 
 export function shiftDay(day: string, by: number): string {
   const date = new Date(`${day}T12:00Z`)
