@@ -3,15 +3,19 @@ import { answer, api, patience, putFile } from './client'
 import { device, nextSeq, sentHere } from './device'
 import type { CallChange, Command, Taken } from './types'
 
-/** A change of a call; sent again, it is the same and does nothing twice. */
-export function commandTo(call: string, change: CallChange): Command {
-  // A picture is asked for by the id of what added it.
-  const id = change.kind === 'add-photo' ? change.photo : uuid()
+/** A change of a call as a command that may be given; it has no place among those that were. */
+export function commandOf(call: string, change: CallChange, id: string = uuid()): Command {
   // As it will be sent: of what is drawn nothing can be kept.
   const plain = JSON.parse(JSON.stringify(change)) as CallChange
-  const command = { id, call, device, seq: nextSeq(), at: Date.now(), change: plain }
+  return { id, call, device, seq: 0, at: Date.now(), change: plain }
+}
+
+/** A change of a call; sent again, it is the same and does nothing twice. */
+export function commandTo(call: string, change: CallChange, id?: string): Command {
+  // A picture is asked for by the id of what added it.
+  const command = commandOf(call, change, change.kind === 'add-photo' ? change.photo : id)
   sentHere.add(command.id)
-  return command
+  return { ...command, seq: nextSeq() }
 }
 
 /** Sends a command, with its picture if it has one, even if the page is left meanwhile: what it makes is drawn already. */

@@ -25,8 +25,8 @@ import HandOverPanel from './stages/HandOverPanel.vue'
 import OpenPanel from './stages/OpenPanel.vue'
 import ProvePanel from './stages/ProvePanel.vue'
 import SafePanel from './stages/SafePanel.vue'
-import { useAhead } from './useAhead'
 import { useCallActions } from './useCallActions'
+import { useForesight } from './useForesight'
 import UpkeepPanel from './upkeep/UpkeepPanel.vue'
 import { useStage } from './useStage'
 
@@ -51,7 +51,6 @@ const { data: knowhow } = useKnowhow(
 )
 /** Its customer may have been erased while it is looked at. */
 const gone = computed(() => failureReason.value?.kind === 'not-found')
-const actions = useCallActions(toRef(props, 'id'))
 
 const pack = computed(() => knowhow.value!.pack)
 const codes = computed(() => {
@@ -72,7 +71,7 @@ const { data: whole } = useStep(call, () =>
 const step = computed(
   () => listed.value ?? (isChosen(whole.value) ? whole.value : call.value!.assessment.plan.next),
 )
-useAhead(call, step, pack)
+const actions = useCallActions(toRef(props, 'id'), useForesight(call, step, pack))
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 
 const wide = useMediaQuery('(min-width: 60rem)')

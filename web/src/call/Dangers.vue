@@ -12,10 +12,10 @@ const POSSIBLE = 0.01
 
 const props = defineProps<{ step: Step }>()
 const { call, pack } = useCallContext()
-const { checkCautions, remedyCautions } = call.value.applicable
 
 /** What is possible and would hurt, unless the step says it itself. */
 const dangers = computed(() => {
+  const { checkCautions, remedyCautions } = call.value.applicable
   const said = checkCautions[props.step.id] ?? remedyCautions[props.step.id] ?? []
   return call.value.assessment.dangers
     .filter((danger) => !said.includes(danger.caution))

@@ -7,6 +7,7 @@ import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
 import { daysSince1970, minuteOfDay } from '../ui/format'
 import { enter, sendWhatWaits } from '../store/enter'
+import type { Foresight } from './useForesight'
 import { refused, settle as settleRefused, waits } from '../store/outbox'
 import type {
   Call,
@@ -26,6 +27,8 @@ interface Sending {
   command: Command
   /** Of a photo that is added. */
   picture?: Blob
+  /** What it will make of the call, where that is foreseen. */
+  view?: Call
 }
 
 /**
@@ -33,7 +36,7 @@ interface Sending {
  * does not take is told afterwards. Everything else is waited for, and what does not go through is kept, so that it can be tried
  * again.
  */
-export function useCallActions(callId: Ref<string>) {
+export function useCallActions(callId: Ref<string>, foresight: Foresight = () => undefined) {
   const { data: session } = useSession()
   const units = () => session.value?.units ?? 'METRIC'
   const mutation = useMutation(
@@ -50,13 +53,20 @@ export function useCallActions(callId: Ref<string>) {
           throw here && problem.passes ? here : problem
         })
       },
-      // A reading of the call that is still under way would put back what this changes.
-      onMutate: () => queryClient.cancelQueries({ queryKey: callKey(callId.value) }),
+      onMutate: async ({ command, view }) => {
+        const queryKey = callKey(command.call)
+        // A reading of the call that is still under way would put back what this changes.
+        await queryClient.cancelQueries({ queryKey })
+        const before = queryClient.getQueryData<Call>(queryKey)
+        if (view) queryClient.setQueryData(queryKey, view)
+        return before
+      },
       onSuccess: (taken) => {
         void queryClient.invalidateQueries({ queryKey: ['round'] })
         if (taken) return refresh()
       },
-      onError: (error) => {
+      onError: (error, { command, view }, before) => {
+        if (view) queryClient.setQueryData(callKey(command.call), before)
         if (error instanceof Problem && error.kind === 'stale' && !error.theirs) return refresh()
       },
     },
@@ -79,8 +89,10 @@ export function useCallActions(callId: Ref<string>) {
       () => false,
     )
 
-  const send = (change: CallChange, picture?: Blob) =>
-    run({ command: commandTo(callId.value, change), picture })
+  function send(change: CallChange, picture?: Blob) {
+    const { id, view } = foresight(change) ?? {}
+    return run({ command: commandTo(callId.value, change, id), picture, view })
+  }
 
   /** Somebody has read what was wrong. */
   async function dismiss() {
@@ -112,7 +124,7 @@ export function useCallActions(callId: Ref<string>) {
       const change = (mutation.error.value ? mutation.variables.value : notTaken.value)?.command.change
       return change?.kind === 'settle' || change?.kind === 'correct' ? change.finding : undefined
     }),
-    again: () => mutation.variables.value && run(mutation.variables.value),
+    again: () => mutation.variables.value && run({ ...mutation.variables.value, view: undefined }),
     dismiss,
     settle,
     settleAll,

@@ -1,9 +1,11 @@
+import { hashKey } from '@tanstack/vue-query'
 import { watchDebounced } from '@vueuse/core'
 import type { Ref } from 'vue'
+import { commandOf } from '../api/commands'
 import type { Call, CallChange, Pack, Step } from '../api/types'
 import { findingsOf } from '../judgement/answers'
 import { pendingOf, remedyOf, remedyTried, type Proved } from '../judgement/finding'
-import { ahead } from '../store/held'
+import { foresee } from '../store/held'
 
 const ENOUGH = 6
 /** First what was tapped is drawn. */
@@ -30,16 +32,48 @@ function answersTo(step: Step, call: Call, pack: Pack): CallChange[][] {
     )
 }
 
-/** While a step is read or done, what its answers make is worked out, so that it is there once one of them is tapped. */
-export function useAhead(call: Ref<Call | undefined>, step: Ref<Step | undefined>, pack: Ref<Pack>) {
+/** What a change would make of a call, and the id of the command that it was worked out for. */
+export interface Foreseen {
+  id: string
+  view: Call
+}
+
+/** What is foreseen of a change of the call as it stands, if it is. */
+export type Foresight = (change: CallChange) => Foreseen | undefined
+
+const keyOf = (change: CallChange) => hashKey([change])
+
+/** While a step is read or done, what its answers make is worked out, so that it can be drawn as soon as one of them is tapped. */
+export function useForesight(call: Ref<Call | undefined>, step: Ref<Step | undefined>, pack: Ref<Pack>) {
+  const seen = new Map<string, Foreseen>()
+  let from: Call | undefined
+
+  async function look(now: Call, ways: CallChange[][]) {
+    from = now
+    seen.clear()
+    for (const changes of ways) {
+      const commands = changes.map((change) => commandOf(now.head.id, change))
+      const view = await foresee(now.head.id, commands)
+      if (from !== now) return
+      // Several are entered, and drawn, one after the other.
+      if (view && commands.length === 1) seen.set(keyOf(changes[0]!), { id: commands[0]!.id, view })
+    }
+  }
   watchDebounced(
-    // The same step on another story has other answers.
-    () => [call.value?.story, call.value && step.value],
-    () => {
-      if (call.value && step.value && !call.value.head.closing)
+    () => [call.value, call.value && step.value] as const,
+    ([now, step]) => {
+      if (now && step && !now.head.closing)
         // It is there sooner, or it is worked out when it is asked for.
-        void ahead(call.value.head.id, answersTo(step.value, call.value, pack.value)).catch(() => undefined)
+        void look(now, answersTo(step, now, pack.value)).catch(() => undefined)
     },
     { debounce: LATER_MS, immediate: true },
   )
+  const foresight: Foresight = (change) => {
+    const key = keyOf(change)
+    const foreseen = from === call.value ? seen.get(key) : undefined
+    // An id is sent once.
+    seen.delete(key)
+    return foreseen
+  }
+  return foresight
 }

@@ -50,6 +50,7 @@ type NewOfKind = NextDays['kinds'][number]
 interface Questions {
   state: [{ held: Held; asker: Asker }, CallState]
   apply: [{ held: Held; command: Command; by: Person }, Became]
+  foresee: [{ held: Held; asker: Asker; by: Person; commands: Command[] }, { state?: CallState }]
   begin: [
     {
       command: Command
@@ -133,11 +134,6 @@ export async function fetchKnowhow(name: string): Promise<string> {
   )
   await db.put('knowhow', json, name)
   return json
-}
-
-/** Lets the core work out what may be asked next, as far as it has nothing else to do. */
-export async function workOutAhead(questions: { held: Held; by: Person; commands: Command[] }[]) {
-  await (await started()).ahead(questions.map((question) => JSON.stringify(question)))
 }
 
 /** Asks the core; it has been told the know-how that is asked about. */

@@ -3,7 +3,7 @@ declare module '#device' {
   export function know(name: string, knowhow: string): void
   export function state(question: string): string
   export function apply(question: string): string
-  export function ahead(question: string): void
+  export function foresee(question: string): string
   export function begin(question: string): string
   export function round(question: string): string
   export function report(question: string): string

@@ -1,12 +1,10 @@
-import { v7 as uuid } from 'uuid'
 import { answerQuietly, api, patience } from '../api/client'
-import { device } from '../api/device'
 import { Problem } from '../api/problem'
 import { queryClient } from '../api/queryClient'
 import type {
   Asker,
   Call,
-  CallChange,
+  CallState,
   Command,
   HeldCall,
   Person,
@@ -16,7 +14,7 @@ import type {
   Step,
 } from '../api/types'
 import { clockChanges } from '../ui/clocks'
-import { ask, fetchKnowhow, tell, workOutAhead } from '../core/core'
+import { ask, fetchKnowhow, tell } from '../core/core'
 import { waitingFor, waitingOf } from './outbox'
 import { alone, storage } from './storage'
 import { withOffVan } from './van'
@@ -90,20 +88,32 @@ export async function become(one: HeldCall, command: Command) {
   return { held: call && { ...one, call }, refused }
 }
 
+const withState = (
+  { beside, broughtIn, customer, earlier, family, shelf }: HeldCall,
+  state: CallState,
+): Call => ({
+  ...state,
+  beside,
+  broughtIn,
+  customer,
+  earlier,
+  family,
+  shelf,
+})
+
 /** All that the screen of a call shows. */
 export async function viewOf(one: HeldCall): Promise<Call> {
-  const { beside, broughtIn, customer, earlier, family, shelf } = one
   await tell(one.knowhow)
-  const state = await ask('state', { held: told(one), asker: asker() })
-  return { ...state, beside, broughtIn, customer, earlier, family, shelf }
+  return withState(one, await ask('state', { held: told(one), asker: asker() }))
 }
 
-/** Has what a call would be judged like after some changes worked out, for each of the ways it may go on; if it is held. */
-export async function ahead(id: string, ways: CallChange[][]) {
-  const held = await toldById(id)
-  if (!held) return
-  const command = (change: CallChange) => ({ id: uuid(), call: id, device, seq: 0, at: Date.now(), change })
-  await workOutAhead(ways.map((changes) => ({ held, by: me(), commands: changes.map(command) })))
+/** What it would show after some commands; nothing where this device does not hold it, or they would not change it. */
+export async function foresee(id: string, commands: Command[]): Promise<Call | undefined> {
+  const one = await held(id)
+  if (!one) return undefined
+  await tell(one.knowhow)
+  const { state } = await ask('foresee', { held: told(one), asker: asker(), by: me(), commands })
+  return state && withState(one, state)
 }
 
 /** Every step that can be taken now. */

@@ -56,8 +56,7 @@ export function often(shortDays: number, longDays: number): string {
 const inCurrency = new Map<string, Intl.NumberFormat>()
 
 export function money(amount: number, currency: string) {
-  const known =
-    inCurrency.get(currency) ?? new Intl.NumberFormat(undefined, { style: 'currency', currency })
+  const known = inCurrency.get(currency) ?? new Intl.NumberFormat(undefined, { style: 'currency', currency })
   inCurrency.set(currency, known)
   return known.format(amount)
 }

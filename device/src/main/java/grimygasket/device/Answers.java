@@ -5,6 +5,7 @@ import grimygasket.call.CommandResult;
 import grimygasket.call.CommandResult.Applied;
 import grimygasket.call.CommandResult.Same;
 import grimygasket.diagnosis.Step;
+import grimygasket.state.CallState;
 import grimygasket.state.Circumstances;
 import grimygasket.wording.GaugeView;
 import grimygasket.wording.JudgementView;
@@ -48,6 +49,9 @@ final class Answers {
             return new Begun(became.call(), became.call() == null ? null : circumstances, became.refused());
         }
     }
+
+    /** @param state null if one of the commands would not change the call */
+    record Foreseen(@Nullable CallState state) {}
 
     /** Best first, without what their answers would mean. */
     record AllSteps(List<Step> steps) {}

@@ -75,18 +75,20 @@ public final class Device {
                 asked.circumstances().with(parts)));
     }
 
-    /** Works out how a call would be judged after what may be entered next, so that it is in hand if it is. */
+    /** What would follow from a call after what may be entered next; it is in hand then if it is. */
     @JSExport
-    public static void ahead(String question) {
-        var asked = FormsCodec.readOfAhead(question);
+    public static String foresee(String question) {
+        var asked = FormsCodec.readOfForesight(question);
         var held = asked.held();
+        CallState state = null;
         for (var command : asked.commands()) {
             if (!(held.call().apply(command, asked.by(), knowhow(held)) instanceof Applied applied)) {
-                return;
+                return FormsCodec.write(new Answers.Foreseen(null));
             }
             held = new Held(applied.call(), held.customer(), held.knowhow(), held.circumstances());
-            assessment(held, knowhow(held));
+            state = state(held, asked.asker());
         }
+        return FormsCodec.write(new Answers.Foreseen(state));
     }
 
     /** Every step that can be taken now. */

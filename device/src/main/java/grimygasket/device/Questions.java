@@ -37,8 +37,8 @@ final class Questions {
             Circumstances circumstances,
             List<Fitting> shelf) {}
 
-    /** What a call is judged like after each of some commands, one after the other. */
-    record OfAhead(Held held, Person by, List<Command> commands) {}
+    /** What would follow from a call after some commands, one after the other. */
+    record OfForesight(Held held, Asker asker, Person by, List<Command> commands) {}
 
     /** A day's calls, and those of earlier days that are still open. */
     record OfRound(List<Held> ofDay, List<Held> leftOpen, Asker asker) {}

@@ -11,7 +11,7 @@ import grimygasket.pack.KindKnowhow;
             Questions.OfState.class,
             Questions.OfCommand.class,
             Questions.OfBegin.class,
-            Questions.OfAhead.class,
+            Questions.OfForesight.class,
             Questions.OfRound.class,
             Questions.OfReport.class,
             Questions.OfGauge.class,

@@ -1,0 +1,53 @@
+import { effectScope, ref } from 'vue'
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { Problem } from '../api/problem'
+import { callKey, queryClient } from '../api/queryClient'
+import type { Call } from '../api/types'
+import { checkMade } from '../judgement/finding'
+import { enter } from '../store/enter'
+import { useCallActions } from './useCallActions'
+
+vi.mock('../api/queries', () => ({ useSession: () => ({ data: ref(undefined) }) }))
+vi.mock('../api/commands', () => ({
+  commandTo: (call: string, change: object, id = 'new') => ({ id, call, change }),
+  sent: vi.fn(),
+}))
+vi.mock('../store/enter', () => ({ enter: vi.fn(), sendWhatWaits: vi.fn() }))
+vi.mock('../store/outbox', () => ({ waits: () => true, refused: ref([]), settle: vi.fn() }))
+
+const before = { complaint: 'before' } as Call
+const view = { complaint: 'as foreseen' } as Call
+const shown = () => queryClient.getQueryData<Call>(callKey('one'))
+const finding = checkMade('hose', 'clear')
+
+let scope: ReturnType<typeof effectScope>
+beforeEach(() => {
+  scope = effectScope()
+  queryClient.setQueryData(callKey('one'), before)
+})
+afterEach(() => {
+  scope.stop()
+  queryClient.clear()
+  vi.resetAllMocks()
+})
+
+const actions = () => scope.run(() => useCallActions(ref('one'), () => ({ id: 'foreseen', view })))!
+
+test('what is foreseen is shown while it is being kept, and goes by the id it was foreseen with', async () => {
+  let isKept: (done: boolean) => void = () => undefined
+  vi.mocked(enter).mockReturnValue(new Promise((done) => (isKept = done)))
+  const settling = actions().settle(finding)
+  await vi.waitFor(() => expect(enter).toHaveBeenCalled())
+  expect(shown()).toEqual(view)
+  expect(vi.mocked(enter).mock.calls[0]![0].id).toBe('foreseen')
+  isKept(true)
+  expect(await settling).toBe(true)
+})
+
+test('what cannot be after all is not shown any longer', async () => {
+  vi.mocked(enter).mockRejectedValue(new Problem('invalid', 'It is answered already.'))
+  const all = actions()
+  expect(await all.settle(finding)).toBe(false)
+  expect(shown()).toEqual(before)
+  expect(all.problem.value?.message).toBe('It is answered already.')
+})
