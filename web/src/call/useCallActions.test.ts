@@ -5,6 +5,7 @@ import { callKey, queryClient } from '../api/queryClient'
 import type { Call } from '../api/types'
 import { checkMade } from '../judgement/finding'
 import { enter } from '../store/enter'
+import { note, strike } from '../store/tapped'
 import { useCallActions } from './useCallActions'
 
 vi.mock('../api/queries', () => ({ useSession: () => ({ data: ref(undefined) }) }))
@@ -13,6 +14,8 @@ vi.mock('../api/commands', () => ({
   sent: vi.fn(),
 }))
 vi.mock('../store/enter', () => ({ enter: vi.fn(), sendWhatWaits: vi.fn() }))
+vi.mock('../store/held', () => ({ me: () => ({ account: 'maren' }) }))
+vi.mock('../store/tapped', () => ({ note: vi.fn(), strike: vi.fn() }))
 vi.mock('../store/outbox', () => ({ waits: () => true, refused: ref([]), settle: vi.fn() }))
 
 const before = { complaint: 'before' } as Call
@@ -24,6 +27,7 @@ let scope: ReturnType<typeof effectScope>
 beforeEach(() => {
   scope = effectScope()
   queryClient.setQueryData(callKey('one'), before)
+  vi.mocked(note).mockReturnValue(true)
 })
 afterEach(() => {
   scope.stop()
@@ -39,7 +43,22 @@ test('what is foreseen is shown while it is being kept, and goes by the id it wa
   const settling = actions().settle(finding)
   await vi.waitFor(() => expect(enter).toHaveBeenCalled())
   expect(shown()).toEqual(view)
-  expect(vi.mocked(enter).mock.calls[0]![0].id).toBe('foreseen')
+  const command = vi.mocked(enter).mock.calls[0]![0]
+  expect(command.id).toBe('foreseen')
+  expect(note).toHaveBeenCalledExactlyOnceWith({ account: 'maren', command })
+  expect(strike).not.toHaveBeenCalled()
+  isKept(true)
+  expect(await settling).toBe(true)
+  expect(strike).toHaveBeenCalledExactlyOnceWith('foreseen')
+})
+
+test('what cannot be written down is not shown before it is kept', async () => {
+  vi.mocked(note).mockReturnValue(false)
+  let isKept: (done: boolean) => void = () => undefined
+  vi.mocked(enter).mockReturnValue(new Promise((done) => (isKept = done)))
+  const settling = actions().settle(finding)
+  await vi.waitFor(() => expect(enter).toHaveBeenCalled())
+  expect(shown()).toEqual(before)
   isKept(true)
   expect(await settling).toBe(true)
 })
@@ -50,4 +69,5 @@ test('what cannot be after all is not shown any longer', async () => {
   expect(await all.settle(finding)).toBe(false)
   expect(shown()).toEqual(before)
   expect(all.problem.value?.message).toBe('It is answered already.')
+  expect(strike).toHaveBeenCalledExactlyOnceWith('foreseen')
 })

@@ -7,8 +7,10 @@ import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
 import { daysSince1970, minuteOfDay } from '../ui/format'
 import { enter, sendWhatWaits } from '../store/enter'
+import { me } from '../store/held'
 import type { Foresight } from './useForesight'
 import { refused, settle as settleRefused, waits } from '../store/outbox'
+import { note, strike } from '../store/tapped'
 import type {
   Call,
   CallChange,
@@ -69,6 +71,7 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
         if (view) queryClient.setQueryData(callKey(command.call), before)
         if (error instanceof Problem && error.kind === 'stale' && !error.theirs) return refresh()
       },
+      onSettled: (_, __, { command, view }) => view && strike(command.id),
     },
     queryClient,
   )
@@ -91,7 +94,9 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
 
   function send(change: CallChange, picture?: Blob) {
     const { id, view } = foresight(change) ?? {}
-    return run({ command: commandTo(callId.value, change, id), picture, view })
+    const command = commandTo(callId.value, change, id)
+    const isNoted = view && note({ account: me().account, command })
+    return run({ command, picture, view: isNoted ? view : undefined })
   }
 
   /** Somebody has read what was wrong. */

@@ -4,8 +4,9 @@ import { callKey, queryClient } from '../api/queryClient'
 import type { Call, Command, HeldCall, Refusal } from '../api/types'
 import { become, held, hold, me, viewOf } from './held'
 import { nextDays, prepareAnew } from './nextDays'
-import { put, send, waitingOf, waits, type Told } from './outbox'
+import { put, putRefused, send, waitingOf, waits, type Told } from './outbox'
 import { alone } from './storage'
+import { strike, tapped } from './tapped'
 import { offVan, withOffVan } from './van'
 
 /** Changes of what a call is held against, which the record does not tell. */
@@ -47,6 +48,24 @@ export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
     void sendWhatWaits()
     return true
   })
+
+let finishing: Promise<void> | undefined
+
+/** Does what was drawn, and not kept, when the page was left the last time; once, before anything is done on this one. */
+export const finish = (): Promise<void> => (finishing ??= finishAll())
+
+async function finishAll() {
+  const { account } = me()
+  for (const { command } of tapped().filter((one) => one.account === account)) {
+    await enter(command).catch((problem: unknown) => {
+      if (!(problem instanceof Problem) || problem.passes) throw problem
+      return putRefused({ account, command }, problem)
+    })
+    strike(command.id)
+    // It may be asked for already as it was before.
+    void queryClient.invalidateQueries({ queryKey: callKey(command.call) })
+  }
+}
 
 /** Begins a call on this device; for where the server does not answer. */
 export async function begin(command: Command): Promise<Call> {

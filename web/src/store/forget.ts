@@ -2,6 +2,7 @@ import { queryClient } from '../api/queryClient'
 import { forgetDrafts } from '../ui/drafts'
 import { forgetLastCall } from '../ui/lastCall'
 import { forgetDevice, forgetKept } from './storage'
+import { forgetTapped } from './tapped'
 
 /** Leaves nothing on this device of whoever was signed in, and begins anew. */
 export async function forgetAndBeginAnew() {
@@ -19,5 +20,6 @@ export async function forgetBefore() {
 
 function forgetTyped() {
   forgetDrafts()
+  forgetTapped()
   forgetLastCall()
 }

@@ -1,8 +1,9 @@
 import { patience } from '../api/client'
 import { Problem } from '../api/problem'
 import type { HeldCall } from '../api/types'
+import { finish } from './enter'
 import { held } from './held'
-import { read, waits } from './outbox'
+import { doneTo, read, waits } from './outbox'
 
 /** So long the server is waited for where this device can answer itself. */
 const SOON_MS = 4_000
@@ -17,11 +18,14 @@ export async function orHere<T>(
   here: (one: HeldCall) => Promise<T>,
 ): Promise<T> {
   // A page that has just been loaded knows nothing yet of what waits.
+  await finish().catch(() => undefined)
   await read().catch(() => undefined)
+  const before = doneTo(id)
   const one = await held(id)
   if (!one) return request()
-  if (waits(id)) return here(one)
-  return patiently(request, () => here(one))
+  const answer = waits(id) ? await here(one) : await patiently(request, () => here(one))
+  // Neither may have known what was done here meanwhile.
+  return doneTo(id) === before ? answer : here((await held(id)) ?? one)
 }
 
 /** The same of something that may be about a call, or about none. */

@@ -16,6 +16,11 @@ export const refused = computed(() => all.value.filter((one) => one.refused))
 /** Whether something that was done to a call waits. */
 export const waits = (call: string) => waiting.value.some(({ command }) => command.call === call)
 
+const puts = new Map<string, number>()
+
+/** How many things were done to a call on this page. */
+export const doneTo = (call: string) => puts.get(call) ?? 0
+
 const windows = new BroadcastChannel('grimy-gasket')
 windows.onmessage = () => void read()
 
@@ -78,8 +83,18 @@ export async function put(one: Omit<Waiting, 'place'>, after: HeldCall) {
     return false
   }
   keepsNothing.value = undefined
+  puts.set(command.call, doneTo(command.call) + 1)
   await changed()
   return true
+}
+
+/** Keeps that something was not taken, until somebody has looked at it. */
+export async function putRefused(one: Omit<Waiting, 'place'>, { kind, message, theirs }: Problem) {
+  const { store, done } = (await storage()).transaction('outbox', 'readwrite')
+  const last = await store.openKeyCursor(null, 'prev')
+  await store.put({ place: (last?.key ?? 0) + 1, ...one, refused: { kind, message, theirs } })
+  await done
+  await changed()
 }
 
 /** Lets what was refused wait once more. */

@@ -1,7 +1,7 @@
 import { useEventListener } from '@vueuse/core'
 import { watch } from 'vue'
 import { useSession } from '../api/queries'
-import { sendWhatWaits } from './enter'
+import { finish, sendWhatWaits } from './enter'
 import { keepFor, prepare } from './nextDays'
 import { read } from './outbox'
 
@@ -20,6 +20,7 @@ export function useStore() {
     if (!account) return
     inTheBackground(async () => {
       await keepFor(account)
+      await finish()
       await read()
       void sendWhatWaits()
     })

@@ -210,6 +210,32 @@ public class OfflineTest extends BrowserTest {
         assertEquals(told[told.length - 1], "code-read E91 ");
     }
 
+    /** An answer that was foreseen is written down, and drawn, before it is kept. */
+    @Test
+    public void whatATabHadDrawnAndNotKeptWhenItWasKilledIsDoneByTheNext() {
+        var page = holding(GRITTY);
+        int before = findings(GRITTY).length;
+        noSignal(page);
+        page.evaluate("""
+                (call) => {
+                  const change = { kind: 'settle', finding: { kind: 'code-read', shown: 'E97' } }
+                  const device = localStorage['grimy-gasket:device']
+                  const command = { id: crypto.randomUUID(), call, device, seq: 1, at: Date.now(), change }
+                  const tapped = { account: localStorage['grimy-gasket:owner'], command }
+                  localStorage[`grimy-gasket:tapped:${command.id}`] = JSON.stringify(tapped)
+                }
+                """, GRITTY.substring(GRITTY.lastIndexOf('/') + 1));
+        page.reload();
+        assertThat(page.getByLabel("So far")).containsText("Code E97");
+        until(
+                page,
+                "async (name) => !Object.keys(localStorage).some((key) => key.startsWith(name))",
+                "grimy-gasket:tapped:");
+        page.reload();
+        signalReturns(page);
+        assertEquals(findings(GRITTY).length, before + 1);
+    }
+
     @Test
     public void aServerThatDiesMeanwhileGetsAllOfItOnce() throws IOException, InterruptedException {
         var page = holding(GRITTY);
