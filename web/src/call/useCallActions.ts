@@ -68,7 +68,11 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
         if (taken) return refresh()
       },
       onError: (error, { command, view }, before) => {
-        if (view) queryClient.setQueryData(callKey(command.call), before)
+        if (view) {
+          queryClient.setQueryData(callKey(command.call), before)
+          // It may have changed meanwhile.
+          void refresh()
+        }
         if (error instanceof Problem && error.kind === 'stale' && !error.theirs) return refresh()
       },
       onSettled: (_, __, { command, view }) => view && strike(command.id),

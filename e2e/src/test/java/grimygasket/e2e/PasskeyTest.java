@@ -1,10 +1,13 @@
 package grimygasket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.google.gson.Gson;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.Page;
+import java.io.IOException;
 import java.util.Map;
 import org.testng.annotations.Test;
 
@@ -67,6 +70,24 @@ public class PasskeyTest extends BrowserTest {
         remove.click();
         assertThat(remove).isHidden();
         Chromium.signIn(other);
+    }
+
+    /** Who is the only owner, and has lost the key. */
+    @Test
+    public void whoHasLostTheirKeyIsLetInFromTheMachineItself() throws IOException, InterruptedException {
+        var lost = withKey(Size.DESK);
+        Chromium.signIn(lost);
+        lost.navigate(byName() + "/settings");
+        add(lost, Installation.PASSWORD);
+        assertThat(button(lost, "Remove the passkey The key on my ring")).isVisible();
+
+        var nobody = Script.run("passkeys", "forget", "nobody", installation.folder());
+        assertEquals(nobody.status(), 1);
+        assertTrue(nobody.said().contains("Nobody signs in as nobody."), nobody.said());
+        var forgotten = Script.run("passkeys", "forget", "maren", installation.folder());
+        assertEquals(forgotten.status(), 0, forgotten.said());
+        assertTrue(forgotten.said().contains("maren has no passkeys any more (1 were there)"), forgotten.said());
+        Chromium.signIn(withKey(Size.PHONE));
     }
 
     @Test
