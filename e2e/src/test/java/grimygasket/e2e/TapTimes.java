@@ -38,6 +38,8 @@ final class TapTimes {
     /** So long a step is read before it is answered. */
     private static final double READING_MILLIS = 2000;
 
+    private static final double SETTLED_MILLIS = 500;
+
     private static final int SLOW = 4;
     private static final int LATENCY_MILLIS = 400;
     private static final double BYTES_A_SECOND = 400_000 / 8.0;
@@ -120,6 +122,10 @@ final class TapTimes {
                 .first()
                 .click();
         var millis = ((Number) page.evaluate("window.drawn")).doubleValue();
+        // The step is drawn first, the story after it, and of an answer that comes to several findings one after the
+        // other.
+        page.waitForCondition(() -> undos().size() > before.size());
+        page.waitForTimeout(SETTLED_MILLIS);
         var after = new ArrayList<>(undos());
         after.removeAll(before);
         after.add("Undo: Code " + code);
