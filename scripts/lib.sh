@@ -85,7 +85,7 @@ run_logged() {
   shift 2
   mkdir -p "$(dirname "$log")"
   "$@" >"$log" 2>&1 && return 0
-  if grep -qE 'Could not transfer|Could not resolve dep|could not be resolved|ENOTFOUND|ECONNRE|EAI_AGAIN|ETIMEDOUT|network' "$log"; then
+  if grep -qE 'Could not transfer|Could not resolve dep|could not be resolved|ENOTFOUND|ECONNRE|EAI_AGAIN|ETIMEDOUT|npm (ERR!|error) network' "$log"; then
     fail "$what stopped because a download broke: check the network and run this again (details: ${log#"$root"/})."
   elif grep -qE 'No space left on device|ENOSPC' "$log"; then
     fail "$what stopped because the disk is full: make room and run this again (details: ${log#"$root"/})."
