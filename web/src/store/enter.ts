@@ -51,8 +51,11 @@ export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
 
 let finishing: Promise<void> | undefined
 
-/** Does what was drawn, and not kept, when the page was left the last time; once, before anything is done on this one. */
-export const finish = (): Promise<void> => (finishing ??= finishAll())
+/**
+ * Does what was drawn, and not kept, when the page was left the last time; once, before anything is done on this one. What cannot be done
+ * now stays written down until the page is loaded again.
+ */
+export const finish = (): Promise<void> => (finishing ??= finishAll().catch(() => undefined))
 
 async function finishAll() {
   const { account } = me()

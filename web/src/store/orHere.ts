@@ -18,7 +18,7 @@ export async function orHere<T>(
   here: (one: HeldCall) => Promise<T>,
 ): Promise<T> {
   // A page that has just been loaded knows nothing yet of what waits.
-  await finish().catch(() => undefined)
+  await finish()
   await read().catch(() => undefined)
   const before = doneTo(id)
   const one = await held(id)
