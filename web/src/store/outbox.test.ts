@@ -7,7 +7,7 @@ const sent = vi.fn<(command: Command) => Promise<Taken>>()
 vi.mock('../api/commands', () => ({ sent: (command: Command) => sent(command) }))
 vi.stubGlobal('navigator', { locks: { request: (_: string, act: () => unknown) => act() } })
 
-const { put, read, refused, retry, send, settle, waiting } = await import('./outbox')
+const { put, putRefused, read, refused, retry, send, settle, waiting } = await import('./outbox')
 const { storage } = await import('./storage')
 
 const command = (id: string, call = 'a call', kind = 'settle') => ({ id, call, change: { kind } }) as Command
@@ -110,4 +110,16 @@ test('what one call takes off the van is off it for every other', async () => {
   await put({ command: command('first'), account: 'maren', offVan: { valve: 2 } }, {} as HeldCall)
   const after = await (await storage()).get('calls', 'another call')
   expect(after?.shelf[0]?.onVan).toBe(1)
+})
+
+test('what could not be done after all is looked at before anything becomes of it', async () => {
+  await done('first')
+  await putRefused({ command: command('second'), account: 'maren' }, new Problem('invalid', 'It is closed.'))
+  await done('third')
+  sent.mockResolvedValue(call)
+  await send('maren', told)
+  expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['first', 'third'])
+  expect(refused.value.map(({ command, refused }) => [command.id, refused?.message])).toEqual([
+    ['second', 'It is closed.'],
+  ])
 })
