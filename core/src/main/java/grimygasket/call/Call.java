@@ -6,6 +6,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Van;
+import grimygasket.pack.Pack;
 import grimygasket.visit.Condition;
 import grimygasket.visit.JobLine;
 import grimygasket.visit.VisitRecord;
@@ -74,6 +75,14 @@ public record Call(
         } catch (IllegalArgumentException e) {
             return CommandResult.refused(Reason.Kind.UNFIT, e.getMessage());
         }
+    }
+
+    /** Why entries of the story cannot be, by what the pack knows; empty for a call whose every entry was taken as a command. */
+    public List<Reason> contradictions(Pack pack) {
+        return story.stream()
+                .flatMap(
+                        entry -> entry.finding().to(new Settling.Refusals(this, entry.id(), entry.at(), pack)).stream())
+                .toList();
     }
 
     /** All complaints in one line. */

@@ -4,11 +4,13 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Code;
+import grimygasket.pack.Competence;
 import grimygasket.pack.Pack;
 import grimygasket.visit.Upkeep.Last;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a call's facts are held against.
@@ -18,12 +20,20 @@ import java.util.Optional;
  * @param machine what matters about it to the diagnosis
  * @param shelf the parts that fit it
  * @param before remedy id to when it was last done on an earlier call; empty for a call that is not for upkeep
+ * @param competences of the technician
  */
-public record Knowhow(Pack pack, List<Code> codes, Machine machine, List<Article> shelf, Map<String, Last> before) {
+public record Knowhow(
+        Pack pack,
+        List<Code> codes,
+        Machine machine,
+        List<Article> shelf,
+        Map<String, Last> before,
+        Set<Competence> competences) {
     public Knowhow {
         codes = List.copyOf(codes);
         shelf = List.copyOf(shelf);
         before = Map.copyOf(before);
+        competences = Competence.set(competences);
     }
 
     /** A code, found without regard to capitals, as displays and customers differ in them. */

@@ -1,6 +1,7 @@
 package grimygasket.call;
 
 import grimygasket.diagnosis.Plan;
+import grimygasket.pack.Pack;
 import grimygasket.visit.Ring;
 import grimygasket.visit.Stage;
 import grimygasket.visit.Upkeep;
@@ -27,7 +28,7 @@ public record Progress(VisitRecord visit, @Nullable Upkeep upkeep, Ring ring) {
     }
 
     /** Where the work stands, by what the diagnosis would do next. */
-    public Stage stands(Plan plan) {
-        return upkeep == null ? ring.stands(visit, plan) : ring.stands(visit, upkeep);
+    public Stage stands(Pack pack, Plan plan) {
+        return upkeep == null ? ring.stands(pack, visit, plan) : ring.stands(visit, upkeep);
     }
 }

@@ -32,6 +32,8 @@ public record Reason(Kind kind, List<String> about) {
         NO_ANSWER,
         /** Only licensed people may do it: their trade. */
         LICENSED,
+        /** Only somebody qualified may do it: the {@link grimygasket.pack.Competence}. */
+        NOT_QUALIFIED,
         /** Of two signs only one can be: the names of both. */
         EXCLUDED,
         /** The id is that of another entry. */
@@ -74,6 +76,13 @@ public record Reason(Kind kind, List<String> about) {
         RATINGS,
         /** The number that was read is missing or makes no sense. */
         READING,
+        /**
+         * After an alarm the machine is to have no power: the names of the checks that have yet to find nothing; none where only
+         * licensed people may give it back.
+         */
+        NO_POWER,
+        /** Something belongs on the machine before it has power: the names of the pieces. */
+        IN_THE_WAY,
         /** Gaps that nobody, or not this person, may leave. */
         BEYOND,
         /** Gaps without a reason. */

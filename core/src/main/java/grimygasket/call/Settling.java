@@ -13,6 +13,7 @@ import grimygasket.gauge.Plausible;
 import grimygasket.pack.Check;
 import grimygasket.pack.Pack;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Supplier;
 
 /** Between two changes of the machine a thing has one answer: another one is a conflict, until a person has chosen. */
@@ -91,12 +92,13 @@ final class Settling {
         }
     }
 
-    /** What stands in the way of a finding, whoever has settled what. */
-    record Refusals(Call call, Moment moment) implements Finding.Cases<Optional<Reason>> {
-        private Pack pack() {
-            return moment.knowhow().pack();
-        }
-
+    /**
+     * Reasons why a finding cannot be entered, apart from what others have entered meanwhile.
+     *
+     * @param id of its entry
+     * @param at of its entry, in milliseconds since 1970
+     */
+    record Refusals(Call call, UUID id, long at, Pack pack) implements Finding.Cases<Optional<Reason>> {
         private static Optional<Reason> refuse(Reason.Kind kind, String... about) {
             return Optional.of(Reason.of(kind, about));
         }
@@ -104,14 +106,14 @@ final class Settling {
         /** Of signs that exclude each other only one can be. */
         @Override
         public Optional<Reason> sign(SignSettled said) {
-            if (known(() -> pack().sign(said.sign())).isEmpty()) {
+            if (known(() -> pack.sign(said.sign())).isEmpty()) {
                 return refuse(Reason.Kind.NOT_KNOWN, said.sign());
             }
-            var question = said.answer() == Answer.YES ? pack().exclusive(said.sign()) : null;
+            var question = said.answer() == Answer.YES ? pack.exclusive(said.sign()) : null;
             if (question == null) {
                 return Optional.empty();
             }
-            return call.stretch(moment.at(), moment.id()).stream()
+            return call.stretch(at, id).stream()
                     .map(Entry::finding)
                     .filter(finding -> finding instanceof SignSettled other
                             && other.answer() == Answer.YES
@@ -119,14 +121,14 @@ final class Settling {
                             && question.signs().contains(other.sign()))
                     .map(finding -> Reason.of(
                             Reason.Kind.EXCLUDED,
-                            pack().sign(said.sign()).name(),
-                            pack().sign(((SignSettled) finding).sign()).name()))
+                            pack.sign(said.sign()).name(),
+                            pack.sign(((SignSettled) finding).sign()).name()))
                     .findFirst();
         }
 
         @Override
         public Optional<Reason> fact(FactKnown said) {
-            var fact = known(() -> pack().fact(said.fact()));
+            var fact = known(() -> pack.fact(said.fact()));
             if (fact.isEmpty()) {
                 return refuse(Reason.Kind.NOT_KNOWN, said.fact());
             }
@@ -149,7 +151,7 @@ final class Settling {
 
         @Override
         public Optional<Reason> check(CheckMade said) {
-            var check = Settling.check(pack(), said.check());
+            var check = Settling.check(pack, said.check());
             if (check == null) {
                 return refuse(Reason.Kind.NOT_KNOWN, said.check());
             }
@@ -160,22 +162,18 @@ final class Settling {
 
         @Override
         public Optional<Reason> reading(ReadingTaken said) {
-            var check = Settling.check(pack(), said.check());
+            var check = Settling.check(pack, said.check());
             if (check == null || check.measure() == null) {
                 return refuse(Reason.Kind.NOT_KNOWN, said.check());
             }
             return Plausible.fits(check.measure(), said.reading()) ? Optional.empty() : refuse(Reason.Kind.READING);
         }
 
-        /** What only licensed people may do is not entered as done: the call is handed on. */
         @Override
         public Optional<Reason> remedy(RemedyTried said) {
-            var remedy = known(() -> pack().remedy(said.remedy()));
-            if (remedy.isEmpty()) {
-                return refuse(Reason.Kind.NOT_KNOWN, said.remedy());
-            }
-            var licensed = remedy.get().licensed();
-            return licensed == null ? Optional.empty() : refuse(Reason.Kind.LICENSED, licensed);
+            return known(() -> pack.remedy(said.remedy())).isEmpty()
+                    ? refuse(Reason.Kind.NOT_KNOWN, said.remedy())
+                    : Optional.empty();
         }
     }
 }

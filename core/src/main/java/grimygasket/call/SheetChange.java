@@ -28,6 +28,11 @@ public sealed interface SheetChange extends Change {
                 return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_LINE);
             }
             what.requireKnown(moment.knowhow().pack());
+            var refused =
+                    Qualified.refusal(moment.knowhow(), was, what).or(() -> Powered.refusal(call, moment, was, what));
+            if (refused.isPresent()) {
+                return CommandResult.refused(refused.get());
+            }
             return SheetChange.written(call, moment, line, was, what);
         }
     }

@@ -22,7 +22,10 @@ public sealed interface StoryChange extends Change {
         @Override
         public CommandResult on(Call call, Moment moment) {
             var said = Settling.asRead(finding, moment.knowhow());
-            var refused = said.to(new Settling.Refusals(call, moment));
+            var refused = said.to(new Settling.Refusals(
+                            call, moment.id(), moment.at(), moment.knowhow().pack()))
+                    .or(() -> Qualified.refusal(moment.knowhow(), said))
+                    .or(() -> Powered.refusal(call, moment, said));
             return refused.map(CommandResult::refused).orElseGet(() -> Settling.settle(call, moment, said));
         }
     }
@@ -60,8 +63,10 @@ public sealed interface StoryChange extends Change {
             if (said.equals(stands.finding())) {
                 return new CommandResult.Same();
             }
-            var refused =
-                    said.to(new Settling.Refusals(call, new Moment(entry, stands.at(), moment.by(), moment.knowhow())));
+            var refused = said.to(new Settling.Refusals(
+                            call, entry, stands.at(), moment.knowhow().pack()))
+                    .or(() -> Qualified.refusal(moment.knowhow(), said))
+                    .or(() -> Powered.refusalOfCorrection(call, moment, said));
             if (refused.isPresent()) {
                 return CommandResult.refused(refused.get());
             }

@@ -62,8 +62,10 @@ public sealed interface VisitChange extends Change {
             if (!gaps.isEmpty() && signOff.isBlank()) {
                 return CommandResult.refused(Reason.Kind.GAPS, gaps);
             }
-            if (call.changes().entrySet().stream()
-                    .anyMatch(last -> !last.getKey().equals(moment.by().account()) && last.getValue() > base)) {
+            // A base above the current version was made up: nobody has seen such a version.
+            if (base > call.head().version()
+                    || call.changes().entrySet().stream()
+                            .anyMatch(last -> !last.getKey().equals(moment.by().account()) && last.getValue() > base)) {
                 return CommandResult.conflict(Reason.Kind.MOVED_ON);
             }
             var how = new Head.Closed(moment.at(), moment.by().name(), gaps.isEmpty() ? null : signOff.strip());

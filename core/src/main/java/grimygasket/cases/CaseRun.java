@@ -12,6 +12,7 @@ import grimygasket.diagnosis.Van;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Check;
 import grimygasket.pack.Code;
+import grimygasket.pack.Competence;
 import grimygasket.pack.Exclusive;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fault;
@@ -24,6 +25,7 @@ import grimygasket.pack.Sign;
 import grimygasket.units.Amount;
 import grimygasket.words.Lexicon;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -78,7 +80,7 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                         findings.add(new Finding.SignSettled(pack.sign(sign).id(), Answer.YES, true)));
         one.found().forEach(found -> findings.add(finding(pack, own, found.split(" "))));
         var parts = pack.parts().stream().map(Part::id).collect(Collectors.toSet());
-        var van = new Van(LABOUR, RETURN_TRIP, Map.of(), parts, true);
+        var van = new Van(LABOUR, RETURN_TRIP, Map.of(), parts, true, EnumSet.allOf(Competence.class));
         var evidence = new Evidence(findings, van, Set.copyOf(one.confirmed()));
         return new Held(pack, machine, own, one, Diagnosis.assess(pack, machine, evidence)).run();
     }

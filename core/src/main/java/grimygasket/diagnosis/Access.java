@@ -1,11 +1,16 @@
 package grimygasket.diagnosis;
 
+import grimygasket.pack.Check;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Power;
+import grimygasket.pack.Proof;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * What it takes to reach a layer. Sets of open layers are bit masks over the pack's layers; to open a layer is to open
@@ -19,6 +24,12 @@ final class Access {
     private final double[] minutes;
     private final Map<String, Long> chains = new HashMap<>();
 
+    /** The layers that expose what can hurt, or be hurt, where the machine has power. */
+    private final long exposing;
+
+    /** Check id to the layers that are closed for it; for the others none are. */
+    private final Map<String, Long> closedFor = new HashMap<>();
+
     Access(Pack pack) {
         layers = pack.layers();
         minutes = new double[layers.size()];
@@ -27,11 +38,38 @@ final class Access {
             chains.put(layer.id(), chain(layer.within()) | 1L << i);
             minutes[i] = layer.openMinutes() + layer.closeMinutes();
         }
+        exposing = mask(layer -> !layer.exposes().isEmpty());
+        pack.checks().stream()
+                .filter(Check::runs)
+                .forEach(check -> closedFor.put(
+                        check.id(), exposing & ~mask(layer -> check.mayBeOff().contains(layer.id()))));
+    }
+
+    private long mask(Predicate<Layer> wanted) {
+        return IntStream.range(0, layers.size())
+                .filter(i -> wanted.test(layers.get(i)))
+                .mapToLong(i -> 1L << i)
+                .sum();
     }
 
     /** The layer with all those around it; empty for null, the outside of the machine. */
     long chain(String layer) {
         return layer == null ? CLOSED : chains.get(layer);
+    }
+
+    /** What is open once a check is made: what lies in its way was opened, and what would expose while it runs was closed. */
+    long after(Check check, long open) {
+        return open & ~closedFor.getOrDefault(check.id(), CLOSED) | chain(check.layer());
+    }
+
+    /** What is still open once a proof is made. */
+    long after(Proof proof, long open) {
+        return open & ~closedFor(proof);
+    }
+
+    /** The layers that are closed for a proof. */
+    long closedFor(Proof proof) {
+        return proof.power() == Power.LIVE ? exposing : CLOSED;
     }
 
     /** Minutes to open what is not open yet, and to close it again afterwards. */

@@ -14,9 +14,9 @@ import java.util.stream.IntStream;
  * the machine works or handing on is cheaper.
  *
  * <p>The order is greedy by efficiency (Kalagnanam and Henrion, 1990); remedies behind the same closed layers compete
- * together, the layers paid once (Langseth and Jensen, 2003). The cost of the order is exact for the belief: each step is
- * weighed with the chance that the machine still fails when it is reached. A remedy before which something is looked at is done
- * only if the look shows what it is for.
+ * together, the layers paid once (Langseth and Jensen, 2003), but for those that are closed for each proof. The cost of the
+ * order is exact for the belief: each step is weighed with the chance that the machine still fails when it is reached. A
+ * remedy before which something is looked at is done only if the look shows what it is for.
  */
 final class CureOrder {
     /** Of a chance of cure for a minute, no more can be told. */
@@ -65,6 +65,8 @@ final class CureOrder {
      * @param faults that it aims at, ascending
      * @param aims the same as bits
      * @param chain the index of the layers that it lies behind
+     * @param closes the layers that are closed for its proof
+     * @param again minutes to open what its chain has of those once more
      * @param causes faults that have to be cleared or cured before it, as bits
      * @param looks looks that have to be made before it, as bits
      * @param minutes with the proof, without access
@@ -77,6 +79,8 @@ final class CureOrder {
             long aims,
             double[] chances,
             int chain,
+            long closes,
+            double again,
             long causes,
             long looks,
             double minutes,
@@ -101,8 +105,8 @@ final class CureOrder {
         /** By chain and chain: whether opening the one brings what lies behind the other within reach. */
         private final boolean[][] exposes = new boolean[chains.length][chains.length];
 
-        /** By chain, what is open once it is. */
-        private final Opened[] then = new Opened[chains.length];
+        /** By item, what is open once it is done and proved. */
+        private final Opened[] then = new Opened[items.length];
 
         Opened(long open) {
             this.open = open;
@@ -115,11 +119,11 @@ final class CureOrder {
             }
         }
 
-        Opened with(int chain) {
-            if (then[chain] == null) {
-                then[chain] = opened(open | chains[chain]);
+        Opened with(int item) {
+            if (then[item] == null) {
+                then[item] = opened((open | chains[items[item].chain]) & ~items[item].closes);
             }
-            return then[chain];
+            return then[item];
         }
     }
 
@@ -177,6 +181,8 @@ final class CureOrder {
                             aims,
                             IntStream.of(faults).mapToDouble(f -> cures[f]).toArray(),
                             Arrays.binarySearch(chains, access.chain(r.layer())),
+                            closes(r),
+                            access.minutes(access.chain(r.layer()) & closes(r), Access.CLOSED),
                             before.causes(r),
                             before.looks(r.after()),
                             minutes,
@@ -198,6 +204,11 @@ final class CureOrder {
                 .sorted(Comparator.comparingDouble(i -> -run.efficiency[i]))
                 .mapToInt(i -> i)
                 .toArray();
+    }
+
+    /** The layers that are closed for a remedy's proof. */
+    private long closes(Remedy remedy) {
+        return access.closedFor(network.pack.proof(remedy.proof()));
     }
 
     /** The faults that something often cures without a part, as bits. */
@@ -390,7 +401,7 @@ final class CureOrder {
             cost += uncured * (first + share * (item.minutes + lostPrice(item, gains[pick] / uncured)));
             minutes += uncured * (first + share * item.minutes);
             elapsed += first + item.minutes;
-            opened = opened.with(item.chain);
+            opened = opened.with(pick);
             if (waiting.length > 0) {
                 now = new Situation(opened.open, now.settled() | item.causes | item.aims, now.looked() | item.looks);
             }
@@ -493,9 +504,10 @@ final class CureOrder {
                         break;
                     }
                     if (exposed[items[i].chain]) {
+                        // What is closed for the proof of the one before is opened once more.
+                        price += costs[i] + (first < 0 ? 0 : items[i].again);
                         first = first < 0 ? i : first;
                         gain += gains[i];
-                        price += costs[i];
                         double together = rounded(gain / price);
                         if (together > bestEfficiency) {
                             bestEfficiency = together;

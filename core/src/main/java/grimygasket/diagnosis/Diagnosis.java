@@ -25,6 +25,11 @@ public final class Diagnosis {
     /** A station is cleared when evidence has cut its odds to a quarter or less ... */
     private static final double CLEARED_DECIBANS = -6;
 
+    /** Below this the first three members of the series of log(1 + x) are right to the last bit. */
+    private static final double SMALL = 1e-5;
+
+    private static final double LN_10 = Math.log(10);
+
     /** ... and little chance remains. */
     private static final double CLEARED_CHANCE = 0.05;
 
@@ -181,13 +186,19 @@ public final class Diagnosis {
         return List.copyOf(dangers);
     }
 
+    /**
+     * Ten times the decimal logarithm of the ratio of the odds. A small change is taken by the series of log(1 + x): the
+     * difference of two logarithms would leave last bits that server and device do not have alike.
+     */
     private static double decibans(double before, double after) {
-        return 10 * (log10Odds(after) - log10Odds(before));
+        double from = heldOff(before);
+        double to = heldOff(after);
+        double x = (to - from) / (from * (1 - to));
+        return 10 * (Math.abs(x) < SMALL ? x * (1 - x / 2 + x * x / 3) / LN_10 : Math.log10(1 + x));
     }
 
     /** Held off certainty, so that what numbers can no longer tell from 0 or 1 stays finite. */
-    private static double log10Odds(double chance) {
-        double kept = Math.min(Math.max(chance, 1e-12), 1 - 1e-12);
-        return Math.log10(kept / (1 - kept));
+    private static double heldOff(double chance) {
+        return Math.min(Math.max(chance, 1e-12), 1 - 1e-12);
     }
 }

@@ -8,9 +8,11 @@ import grimygasket.pack.Check;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
+import grimygasket.pack.Power;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -69,12 +71,8 @@ final class Planner {
         this.story = story;
         access = network.access;
         before = new Prerequisites(
-                network, network.checks.stream().filter(this::isPossible).toList());
-        long opened = Access.CLOSED;
-        for (var layer : story.opened()) {
-            opened |= access.chain(layer);
-        }
-        situation = new Situation(opened, network.mask(story.cleared()), before.looks(story.looked()));
+                network, network.checks.stream().filter(van::allows).toList());
+        situation = new Situation(story.open(), network.mask(story.cleared()), before.looks(story.looked()));
         remedies = network.remedies.stream()
                 .filter(remedy -> !story.tried().contains(remedy.id()))
                 .toList();
@@ -104,6 +102,9 @@ final class Planner {
         var alarm = story.alarm();
         if (alarm != null) {
             return stop(alarm);
+        }
+        if (story.quarantine().holds()) {
+            return quarantined(story.quarantine());
         }
         var atOnce = order.from(now, situation, null);
         firstNow = first(atOnce, situation);
@@ -203,17 +204,55 @@ final class Planner {
 
     private Situation done(Remedy remedy) {
         return new Situation(
-                situation.open() | access.chain(remedy.layer()),
+                access.after(network.pack.proof(remedy.proof()), situation.open() | access.chain(remedy.layer())),
                 situation.settled() | network.mask(Causes.cured(remedy)),
                 situation.looked() | before.looks(remedy.after()));
     }
 
     /** What to do at once, and nothing else before it is confirmed. */
     private Plan stop(Sign alarm) {
-        var caution = network.pack.caution(alarm.alarm());
+        var caution = network.pack.caution(alarm.alarm().caution());
         var step = Step.plain(Kind.STOP, caution.id(), caution.title(), 0, Reach.NOTHING, 0, List.of())
                 .compared(0, List.of(StepReason.of(StepReason.Kind.DANGER, alarm.name())));
         return new Plan(step, List.of(), 0, List.of(), List.of());
+    }
+
+    /**
+     * What is done while the machine is to have no power: what a look has shown is cured, without proof; and the looks that
+     * clear it are made, in their order. Else it is handed on. Nothing of it goes by chance.
+     */
+    private Plan quarantined(Quarantine quarantine) {
+        var options = new ArrayList<Option>();
+        if (!quarantine.forGood()) {
+            remedies.stream()
+                    .filter(remedy -> remedy.power() != Power.LIVE)
+                    .filter(remedy -> Causes.cured(remedy).stream().anyMatch(quarantine.shown()::contains))
+                    .filter(remedy -> openCauses(remedy).isEmpty())
+                    .forEach(remedy -> options.add(remedy(remedy)));
+            options.sort(Ties.ascending(Option::cost));
+            if (options.isEmpty() && quarantine.shown().isEmpty()) {
+                network.checks.stream()
+                        .filter(check -> quarantine.looks().contains(check.id()) && van.allows(check))
+                        .sorted(Comparator.comparingInt(
+                                check -> quarantine.looks().indexOf(check.id())))
+                        .forEach(check -> options.add(check(check, new Standing(now, situation, null))));
+            }
+        }
+        var kind = quarantine.forGood()
+                ? StepReason.Kind.NOT_OURS
+                : options.isEmpty() && quarantine.shown().isEmpty()
+                        ? StepReason.Kind.NOT_QUALIFIED
+                        : StepReason.Kind.NO_POWER;
+        var why = StepReason.of(kind, quarantine.open().get(0).name());
+        options.add(refer());
+        double first = options.get(0).cost;
+        var steps = new ArrayList<Step>();
+        for (var option : options) {
+            steps.add(
+                    option.step.compared(Math.max(0, option.cost - first), steps.isEmpty() ? List.of(why) : List.of()));
+        }
+        return new Plan(
+                steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), List.of(), List.of());
     }
 
     /** The signs still to be settled, those that exclude each other together. */
@@ -231,12 +270,7 @@ final class Planner {
     }
 
     private boolean canBeMade(Check check) {
-        return !story.settled().contains(check.id()) && isPossible(check);
-    }
-
-    /** With what is on board, and without running a machine that smells of burning. */
-    private boolean isPossible(Check check) {
-        return (van.instruments() || !check.needsInstrument()) && !(check.runs() && story.isAlarming());
+        return !story.settled().contains(check.id()) && van.allows(check);
     }
 
     /** Whether a look has to come before a step: it can be chosen, and is not advised. */
@@ -444,7 +478,7 @@ final class Planner {
         var step = new Step(
                 Kind.REMEDY,
                 remedy.id(),
-                remedy.name(),
+                van.allows(remedy) ? remedy.name() : "Hand on: " + lowerFirst(remedy.name()),
                 remedy.minutes(),
                 reach,
                 remedy.parts().stream()
@@ -456,6 +490,10 @@ final class Planner {
                 List.of(prospect("still-failing", "Still fails", failing, after)),
                 List.of());
         return new Option(step, reach.minutes() + order.cost(now, remedy) + failing * value.cost(), null, true);
+    }
+
+    private static String lowerFirst(String name) {
+        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
     }
 
     private Belief stillFailing(Remedy remedy) {

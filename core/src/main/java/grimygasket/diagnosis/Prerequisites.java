@@ -94,7 +94,7 @@ final class Prerequisites {
     /** What a check's outcome, given by its index, makes of the situation. */
     Situation after(Situation before, Check check, int seen) {
         return new Situation(
-                before.open() | network.access.chain(check.layer()),
+                network.access.after(check, before.open()),
                 network.outcomes(check).settled(before.settled(), seen),
                 before.looked() | bits.getOrDefault(check.id(), 0L));
     }

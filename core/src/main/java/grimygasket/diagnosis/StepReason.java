@@ -46,6 +46,12 @@ public record StepReason(Kind kind, List<String> about, double amount) {
         /** Only a run shows whether it is cured. */
         RUN_SHOWS,
         /** A sign of danger comes first: its name. */
-        DANGER
+        DANGER,
+        /** After a sign of danger the machine has no power until what clears it has found nothing: its name. */
+        NO_POWER,
+        /** A sign of danger that only licensed people may clear: its name. */
+        NOT_OURS,
+        /** What is left to clear a sign of danger is for somebody qualified, and whoever is there is not: its name. */
+        NOT_QUALIFIED
     }
 }

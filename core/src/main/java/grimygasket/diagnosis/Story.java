@@ -34,8 +34,9 @@ final class Story {
     private final Set<String> settled = new HashSet<>();
     private final Set<String> looked = new HashSet<>();
     private final Set<String> tried = new HashSet<>();
-    private final List<String> opened = new ArrayList<>();
+    private long open = Access.CLOSED;
     private final List<Sign> alarms = new ArrayList<>();
+    private final Quarantine quarantine;
     /** The last remedy for something that was wrong; null for none. */
     private RemedyTried last;
 
@@ -45,6 +46,7 @@ final class Story {
         confirmed = evidence.confirmed();
         var told = new Told();
         findings.forEach(finding -> finding.to(told));
+        quarantine = Quarantine.of(network.pack, network.machine(), findings);
     }
 
     /** What each finding settles, opens and reopens. */
@@ -87,7 +89,7 @@ final class Story {
             settled.addAll(check.settles());
             looked.add(check.id());
             looked.addAll(check.settles());
-            opened.add(check.layer());
+            open = network.access.after(check, open);
             return null;
         }
 
@@ -95,10 +97,20 @@ final class Story {
         public Void remedy(RemedyTried remedy) {
             tried.add(remedy.remedy());
             last = remedy.proved() == Proved.KEPT_UP ? last : remedy;
-            opened.add(network.pack.remedy(remedy.remedy()).layer());
+            open = opened(remedy);
             reopen(network.pack.remedy(remedy.remedy()));
             return null;
         }
+    }
+
+    /** What is open once a remedy is done, and what is open still once it is proved. */
+    private long opened(RemedyTried tried) {
+        var remedy = network.pack.remedy(tried.remedy());
+        long opened = open | network.access.chain(remedy.layer());
+        return switch (tried.proved()) {
+            case PENDING, KEPT_UP -> opened;
+            case CURED, PARTLY, STILL_FAILING -> network.access.after(network.pack.proof(remedy.proof()), opened);
+        };
     }
 
     private void add(SignSettled finding) {
@@ -157,9 +169,9 @@ final class Story {
         return tried;
     }
 
-    /** Ids of the layers that it took; null stands for work from outside. */
-    List<String> opened() {
-        return opened;
+    /** The layers that are open, as far as the findings tell: what exposes was closed before the machine had power again. */
+    long open() {
+        return open;
     }
 
     /** Ids of the faults that are cleared or cured. */
@@ -194,15 +206,20 @@ final class Story {
         return last != null && last.proved() == Proved.PENDING ? last.remedy() : null;
     }
 
-    /** Whether something was smelt or tripped that forbids running the machine. */
+    /** Whether something was smelt or tripped: nobody is asked for what only a run would show. */
     boolean isAlarming() {
         return !alarms.isEmpty();
+    }
+
+    /** What keeps power from the machine because of it. */
+    Quarantine quarantine() {
+        return quarantine;
     }
 
     /** The sign that stops the call until what it asks for is confirmed; null for none. */
     Sign alarm() {
         return alarms.stream()
-                .filter(sign -> !confirmed.contains(sign.alarm()))
+                .filter(sign -> !confirmed.contains(sign.alarm().caution()))
                 .findFirst()
                 .orElse(null);
     }

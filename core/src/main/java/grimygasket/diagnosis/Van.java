@@ -1,9 +1,12 @@
 package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Waiting.Way;
+import grimygasket.pack.Check;
+import grimygasket.pack.Competence;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
 import grimygasket.pack.Remedy;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,19 +20,21 @@ import java.util.Set;
  * @param onBoard pack ids of the parts that need no second visit; what is on every van need not be named
  * @param instruments whether the instruments are on board; without them only what the eye, a bucket and a watch show can be
  *     checked
+ * @param competences what whoever is there is qualified for
  */
 public record Van(
         double labourPerHour,
         double returnTripMinutes,
         Map<String, Double> prices,
         Set<String> onBoard,
-        boolean instruments) {
+        boolean instruments,
+        Set<Competence> competences) {
     /** Minutes to show a customer how a dry part goes back, and to ring them up after: estimate. */
     private static final double SHOWING = 15;
 
-    /** One with the usual instruments and all parts that have a price. */
+    /** One with the usual instruments and all parts that have a price, of somebody who may do everything. */
     public Van(double labourPerHour, double returnTripMinutes, Map<String, Double> prices) {
-        this(labourPerHour, returnTripMinutes, prices, prices.keySet(), true);
+        this(labourPerHour, returnTripMinutes, prices, prices.keySet(), true, EnumSet.allOf(Competence.class));
     }
 
     public Van {
@@ -41,6 +46,17 @@ public record Van(
         }
         prices = Map.copyOf(prices);
         onBoard = Set.copyOf(onBoard);
+        competences = Competence.set(competences);
+    }
+
+    /** Whether a check can be made with what is on board, and by whoever is there. */
+    boolean allows(Check check) {
+        return (instruments || !check.needsInstrument()) && Competence.suffices(competences, check.competence());
+    }
+
+    /** Whether whoever is there does a remedy themselves; else it is handed on. */
+    boolean allows(Remedy remedy) {
+        return remedy.isFor(competences);
     }
 
     public boolean carries(Part part) {
@@ -49,6 +65,11 @@ public record Van(
 
     /** What a remedy makes the technician wait for, borne in the cheapest way. */
     public Waiting waiting(Pack pack, Remedy remedy) {
+        if (!allows(remedy)) {
+            // The minutes of a licensed remedy count the visit of whoever does it.
+            double trip = remedy.licensed() == null ? returnTripMinutes : 0;
+            return new Waiting(Way.HANDED_ON, trip, trip);
+        }
         if (!remedy.parts().stream().map(pack::part).allMatch(this::carries)) {
             return new Waiting(Way.RETURN_PART, returnTripMinutes, returnTripMinutes);
         }

@@ -21,6 +21,8 @@ public record Waiting(Way way, double minutes, double charged) {
         /** Come back when it is dry. */
         RETURN_DRY,
         /** Come back with the part that is not on board. */
-        RETURN_PART
+        RETURN_PART,
+        /** Somebody who is qualified for it comes instead. */
+        HANDED_ON
     }
 }

@@ -77,15 +77,19 @@ final class DryerHeat extends Gauge {
                 "power");
         w.line("Rise: " + in.show("power") + " ÷ (1.2 kg/m³ × 1005 J/kg·K × " + w.show(flow) + ") = " + w.show(rise));
         var verdict = Verdict.ofMore(share, BAD, WATCH);
-        var heat = heat(w, in, rise.value());
+        var heat = heat(w, in, rise.value(), verdict == Verdict.BAD ? w.show(share) : null);
         if (heat != null) {
             return w.judge(Verdict.BAD, heat, picture(in, flow.value()));
         }
         return w.judge(verdict, sentence(verdict, w.show(share)), picture(in, flow.value()));
     }
 
-    /** What is wrong with the heat itself; null for nothing. */
-    private static String heat(Working w, Readings in, double expected) {
+    /**
+     * What is wrong with the heat itself; null for nothing.
+     *
+     * @param little the share of the normal flow where that is too little, in words; null where enough moves
+     */
+    private static String heat(Working w, Readings in, double expected, String little) {
         if (!in.has("outlet")) {
             return null;
         }
@@ -99,9 +103,15 @@ final class DryerHeat extends Gauge {
         if (measured.value() > TOO_MUCH * expected) {
             return "Hotter than this element can make that much air: read both again, and do not leave it running.";
         }
-        return measured.value() < NO_HEAT * expected
-                ? "Air moves, but it stays cold: legs, cut-out, thermostat or element, in that order. A cut-out is never bridged."
-                : null;
+        if (measured.value() >= NO_HEAT * expected) {
+            return null;
+        }
+        var cold = "legs, cut-out, thermostat or element, in that order. A cut-out is never bridged.";
+        return little == null
+                ? "Air moves, but it stays cold: " + cold
+                : "Only " + little
+                        + " of its normal air, and it stays cold as well: the air first, as a cut-out blows without it; then "
+                        + cold;
     }
 
     private static String sentence(Verdict verdict, String share) {

@@ -41,7 +41,9 @@ final class DryingTime extends Gauge {
                 Input.reading("outlet", "Outlet", Quantity.TEMPERATURE, 10, 90, 0.02),
                 Input.given("room", "Room", Quantity.TEMPERATURE, -5, 45, 20),
                 Input.given("humidity", "Room's humidity", Quantity.SHARE, 0.05, 1, 0.5),
-                Input.rated("power", Rating.ELEMENT_POWER, 2500));
+                Input.rated("power", Rating.ELEMENT_POWER, 2500),
+                Input.given(
+                        "times", "Heat pump: gives that so many times, 2 to 3 (estimate)", Quantity.COUNT, 1, 4, 1));
     }
 
     @Override
@@ -65,8 +67,8 @@ final class DryingTime extends Gauge {
         w.line("Air: " + in.show("flow") + " = " + in.show(Quantity.LAUNDRY, air) + " a minute");
         w.line("Each carries off " + in.show(Quantity.WEIGHT, 1000 * outlet) + " − "
                 + in.show(Quantity.WEIGHT, 1000 * room) + " of water for each kg of air");
-        w.line("Heat for it: " + in.show("water") + " × 2.45 MJ/kg ÷ " + in.show("power") + " = "
-                + in.show(Quantity.MINUTES, byHeat(in.value("water"), in.value("power"))));
+        w.line("Heat for it: " + in.show("water") + " × 2.45 MJ/kg ÷ (" + in.show("power") + " × " + in.show("times")
+                + ") = " + in.show(Quantity.MINUTES, byHeat(in.value("water"), heat(in))));
         w.line(in.show("water") + " of water takes the longer of the two, " + w.show(minutes));
         var verdict = Verdict.ofLess(minutes, LONG, TOO_LONG);
         return w.judge(
@@ -75,7 +77,12 @@ final class DryingTime extends Gauge {
 
     private static double minutes(double kilograms, double flow, double outlet, Readings in) {
         double byAir = byAir(kilograms, flow, outlet, in.value("room"), in.value("humidity"));
-        return Math.max(byAir, byHeat(kilograms, in.value("power")));
+        return Math.max(byAir, byHeat(kilograms, heat(in)));
+    }
+
+    /** In W: a heat pump moves more heat than it takes power. */
+    private static double heat(Readings in) {
+        return in.value("power") * in.value("times");
     }
 
     /** Minutes until air of that flow, in m³/h, has carried the water off. */

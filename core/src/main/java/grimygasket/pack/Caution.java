@@ -10,13 +10,15 @@ import java.util.List;
  * @param text what to do about it; local codes and the maker's instructions come first
  * @param hazard what is to be shut off, drained or kept away from; never null
  * @param needs what a machine must meet for it to matter, see {@link Needs}
+ * @param wear what is put on against it, such as "gloves"; a tool of each step that it stands at
  */
-public record Caution(String id, String title, String text, Hazard hazard, List<String> needs) {
+public record Caution(String id, String title, String text, Hazard hazard, List<String> needs, List<String> wear) {
     public Caution {
         Arguments.text("caution id", id);
         Arguments.text("title of caution " + id, title);
         Arguments.text("text of caution " + id, text);
         hazard = hazard == null ? Hazard.OTHER : hazard;
         needs = Lists.copy(needs);
+        wear = Lists.copy(wear);
     }
 }

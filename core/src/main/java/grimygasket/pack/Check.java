@@ -21,7 +21,9 @@ import org.jspecify.annotations.Nullable;
  * @param phone how a customer is asked to make it by telephone; null where it needs somebody on site
  * @param known how its answer comes to be known; gives the errors of the outcomes that name none; null where all name theirs
  * @param after ids of the checks that come before it, because what they look at has to come out to reach this one
- * @param runs whether the machine runs for it: not while something smells of burning
+ * @param power whether the machine has power for it
+ * @param mayBeOff ids of the layers that may be open while the machine has power for it
+ * @param competence what whoever makes it has to be qualified for; null where any technician may
  */
 public record Check(
         String id,
@@ -39,7 +41,9 @@ public record Check(
         @Nullable String phone,
         @Nullable Grade known,
         List<String> after,
-        boolean runs) {
+        Power power,
+        List<String> mayBeOff,
+        @Nullable Competence competence) {
     public Check {
         Arguments.text("check id", id);
         Arguments.text("name of check " + id, name);
@@ -53,6 +57,8 @@ public record Check(
                 .map(outcome -> known == null ? outcome : outcome.graded(known))
                 .toList();
         after = Lists.copy(after);
+        mayBeOff = Lists.copy(mayBeOff);
+        Power.require("check " + id, power);
         if (outcomes.size() < 2) {
             throw new IllegalArgumentException("check " + id + " needs two outcomes or more");
         }
@@ -75,7 +81,14 @@ public record Check(
                 phone,
                 known,
                 after,
-                runs);
+                power,
+                mayBeOff,
+                competence);
+    }
+
+    /** Whether the machine has power for it. */
+    public boolean runs() {
+        return power == Power.LIVE;
     }
 
     /** Whether it cannot be made without an instrument; a flow can be caught in a bucket. */

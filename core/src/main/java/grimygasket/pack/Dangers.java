@@ -4,16 +4,17 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Finds what could hurt somebody who follows a pack to the letter. A pack that ships has none of it. */
 public final class Dangers {
     /** Below this an outcome does not speak of a fault, and a remedy is not for it. */
     private static final double SPEAKS = 0.3;
 
-    /** Words that say that the machine is cut off from its supply. */
-    private static final List<String> CUT_OFF =
-            List.of("unplug", "battery out", "battery is out", "isolated", "breaker off", "breakers fully off");
+    /** From this strength on a look would have shown a fault. */
+    private static final double SHOWS = 0.5;
 
     /** What is not for a customer at the telephone. */
     private static final Set<Hazard> NOT_BY_PHONE =
@@ -37,6 +38,7 @@ public final class Dangers {
         dangers.alarm();
         pack.checks().forEach(dangers::check);
         pack.remedies().forEach(dangers::remedy);
+        pack.proofs().forEach(dangers::proof);
         pack.features().forEach(dangers::feature);
         return List.copyOf(dangers.found);
     }
@@ -45,6 +47,26 @@ public final class Dangers {
         if (pack.signs().stream().noneMatch(sign -> sign.alarm() != null)) {
             found.add("No sign stops the call at once when something smells of burning or trips the breaker.");
         }
+        pack.signs().stream().filter(sign -> sign.alarm() != null).forEach(this::alarm);
+    }
+
+    /** What may have set an alarm off is looked for before it is cleared. */
+    private void alarm(Sign sign) {
+        if (sign.alarm().cleared().isEmpty()) {
+            return;
+        }
+        var shown = sign.alarm().cleared().stream()
+                .flatMap(look -> pack.check(look).outcomes().stream())
+                .flatMap(outcome -> pack.strengths(outcome).entrySet().stream())
+                .filter(strength -> strength.getValue() >= SHOWS)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+        sign.causes().forEach((fault, strength) -> {
+            if (strength >= SHOWS && !shown.contains(fault)) {
+                found.add("The alarm “" + sign.name() + "” is cleared without a look for “"
+                        + pack.fault(fault).name() + "”.");
+            }
+        });
     }
 
     private void check(Check check) {
@@ -60,6 +82,8 @@ public final class Dangers {
                 }
             }
         }
+        found.addAll(PowerWords.contradictions(name, check.power(), check.steps()));
+        forAnybody(name, CompetenceWords.contradict(check));
         if (!check.runs()) {
             unplugged(name, check.layer(), hazards, check.steps());
         }
@@ -86,7 +110,19 @@ public final class Dangers {
                 }
             }
         }
+        found.addAll(PowerWords.contradictions(name, remedy.power(), remedy.steps()));
+        forAnybody(name, CompetenceWords.contradict(remedy));
         unplugged(name, remedy.layer(), hazards, remedy.steps());
+    }
+
+    private void proof(Proof proof) {
+        forAnybody("Proof “" + proof.name() + "”", CompetenceWords.contradict(proof));
+    }
+
+    private void forAnybody(String name, boolean contradicts) {
+        if (contradicts) {
+            found.add(name + " is for somebody qualified by its words, and for anybody by its data.");
+        }
     }
 
     /** A dangerous fault is looked for and put right under a caution of the same hazard. */
@@ -102,7 +138,7 @@ public final class Dangers {
     private void unplugged(String name, String layer, Set<Hazard> hazards, List<Instruction> steps) {
         boolean electric = hazards(layer, List.of()).contains(Hazard.POWER);
         boolean wet = layer != null && hazards.stream().anyMatch(WATER::contains);
-        if ((electric || wet) && steps.stream().noneMatch(Dangers::cutsOff)) {
+        if ((electric || wet) && steps.stream().noneMatch(step -> PowerWords.cutsOff(step.text()))) {
             found.add(name + (electric ? " works behind an electric cover" : " lets water out of an opened machine")
                     + " and does not say to unplug it.");
         }
@@ -122,10 +158,6 @@ public final class Dangers {
                         + "”.");
             }
         }
-    }
-
-    private static boolean cutsOff(Instruction step) {
-        return CUT_OFF.stream().anyMatch(step.text().toLowerCase()::contains);
     }
 
     private boolean isExcluded(Feature feature, Check check) {

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param cautions ids of the cautions that stand at its opening
  * @param pieces what comes off, in the order in which it comes off
  * @param drawing the order of the tray; null for none
+ * @param exposes what can hurt or be hurt if the machine has power while this is open; empty if it may run open
  */
 public record Layer(
         String id,
@@ -24,7 +25,8 @@ public record Layer(
         double closeMinutes,
         List<String> cautions,
         List<Piece> pieces,
-        @Nullable Drawing drawing) {
+        @Nullable Drawing drawing,
+        List<Hazard> exposes) {
     public Layer {
         Arguments.text("layer id", id);
         Arguments.text("name of layer " + id, name);
@@ -32,5 +34,9 @@ public record Layer(
         Arguments.minutes("closeMinutes of layer " + id, closeMinutes);
         cautions = Lists.copy(cautions);
         pieces = Lists.copy(pieces);
+        if (exposes == null) {
+            throw new IllegalArgumentException("layer " + id + " does not say what it exposes");
+        }
+        exposes = Lists.copy(exposes);
     }
 }

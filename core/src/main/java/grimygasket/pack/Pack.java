@@ -104,15 +104,21 @@ public record Pack(
                         sources,
                         families)
                 .problems();
+        if (problems.isEmpty()) {
+            // References lead somewhere, so that what they lead to can be held against each other.
+            problems = new Powering(layers, checks, remedies, signs, cautions).problems();
+        }
         if (!problems.isEmpty()) {
             throw new PackException(problems);
         }
-        var ofAll = new Tools(layers.stream().collect(Collectors.toMap(Layer::id, layer -> layer)));
+        var ofAll = new Tools(
+                layers.stream().collect(Collectors.toMap(Layer::id, layer -> layer)),
+                cautions.stream().collect(Collectors.toMap(Caution::id, caution -> caution)));
         checks = checks.stream()
-                .map(check -> check.equipped(ofAll.of(check.layer(), check.tools())))
+                .map(check -> check.equipped(ofAll.of(check.layer(), check.tools(), check.cautions())))
                 .toList();
         remedies = remedies.stream()
-                .map(remedy -> remedy.equipped(ofAll.of(remedy.layer(), remedy.tools())))
+                .map(remedy -> remedy.equipped(ofAll.of(remedy.layer(), remedy.tools(), remedy.cautions())))
                 .toList();
     }
 
@@ -169,21 +175,29 @@ public record Pack(
      * @param traits see {@link Needs#met}
      */
     public List<Caution> cautions(String layer, List<String> ofTheWork, Collection<String> traits) {
-        return cautions(layer, ofTheWork, false, traits);
+        return cautions(layer, ofTheWork, false, List.of(), traits);
     }
 
     /** The cautions that stand at a check. */
     public List<Caution> cautions(Check check, Collection<String> traits) {
-        return cautions(check.layer(), check.cautions(), check.runs(), traits);
+        var noted = notes.stream()
+                .filter(note -> note.checks().contains(check.id()))
+                .toList();
+        return cautions(check.layer(), check.cautions(), check.runs(), noted, traits);
     }
 
     /** The cautions that stand at a remedy. */
     public List<Caution> cautions(Remedy remedy, Collection<String> traits) {
-        return cautions(remedy.layer(), remedy.cautions(), false, traits);
+        var noted = notes.stream()
+                .filter(note -> note.remedies().contains(remedy.id()))
+                .toList();
+        return cautions(remedy.layer(), remedy.cautions(), remedy.power() == Power.LIVE, noted, traits);
     }
 
-    private List<Caution> cautions(String layer, List<String> ofTheWork, boolean runs, Collection<String> traits) {
+    private List<Caution> cautions(
+            String layer, List<String> ofTheWork, boolean runs, List<Hint> noted, Collection<String> traits) {
         var ids = new LinkedHashSet<>(ofTheWork);
+        noted.stream().filter(note -> Needs.met(note.needs(), traits)).forEach(note -> ids.addAll(note.cautions()));
         chain(layer).forEach(one -> ids.addAll(one.cautions()));
         if (layer != null || runs) {
             features.stream().filter(one -> traits.contains(one.id())).forEach(one -> ids.addAll(one.cautions()));

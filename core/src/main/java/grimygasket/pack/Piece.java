@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param optional whether it may well stay where it is
  * @param confirm what has to be seen when it is back
  * @param needs what a machine must meet to have it, see {@link Needs}
+ * @param mayBeOff whether the machine may have power while it is off
  * @param drawing how it locks, or which way it sits; null for none
  */
 public record Piece(
@@ -31,6 +32,7 @@ public record Piece(
         boolean optional,
         List<Confirmation> confirm,
         List<String> needs,
+        boolean mayBeOff,
         @Nullable Drawing drawing) {
     public Piece {
         Arguments.text("piece id", id);

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param reading what is measured of it before and after; null where it is only looked at
  * @param light what is said of a light that only goes out in a run; null for none
  * @param nextUse what shows only under a real load, for the customer to look at; null for nothing
+ * @param power whether the machine has power for it
+ * @param competence what whoever proves it has to be qualified for; null where any technician may
  */
 public record Proof(
         String id,
@@ -23,7 +25,9 @@ public record Proof(
         int runs,
         @Nullable Reading reading,
         @Nullable String light,
-        @Nullable String nextUse) {
+        @Nullable String nextUse,
+        Power power,
+        @Nullable Competence competence) {
     private static final int MOST_RUNS = 9;
 
     public Proof {
@@ -33,5 +37,6 @@ public record Proof(
         steps = Lists.copy(steps);
         Arguments.between("runs of proof " + id, runs, 0, MOST_RUNS);
         runs = Math.max(1, runs);
+        Power.require("proof " + id, power);
     }
 }

@@ -73,7 +73,11 @@ record References(
             var where = "sign " + sign.id();
             known.requireAll(where, "fault", faultIds, sign.causes().keySet());
             known.requireAll(where, "question or check", askable, sign.settles());
-            known.require(where, "caution", cautionIds, sign.alarm());
+            if (sign.alarm() != null) {
+                known.require(where, "caution", cautionIds, sign.alarm().caution());
+                known.requireAll(where, "check", checkIds, sign.alarm().cleared());
+                known.require(where, "proof", proofIds, sign.alarm().proof());
+            }
             known.needs(where, sign.needs());
         }
         for (var check : checks) {
@@ -83,6 +87,7 @@ record References(
             known.requireAll(where, "caution", cautionIds, check.cautions());
             known.requireAll(where, "question or check", askable, check.settles());
             known.requireAll(where, "check", checkIds, check.after());
+            known.requireAll(where, "layer", layerIds, check.mayBeOff());
             if (check.measure() != null) {
                 known.measure("the reading of " + where, check.measure(), faultIds, stationIds);
             }
@@ -136,6 +141,7 @@ record References(
             var where = "the note “" + note.text() + "”";
             known.requireAll(where, "check", checkIds, note.checks());
             known.requireAll(where, "remedy", remedyIds, note.remedies());
+            known.requireAll(where, "caution", cautionIds, note.cautions());
             known.needs(where, note.needs());
         }
         for (var habit : habits) {

@@ -2,6 +2,7 @@ package grimygasket.pack;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,12 +20,14 @@ import org.jspecify.annotations.Nullable;
  * @param cautions ids of the cautions that stand at this step
  * @param proof the proof of the pack that shows whether it worked
  * @param needs what machine and technician must meet for it to be advised, see {@link Needs}
- * @param licensed who alone may do it, for example "gas fitter"; null where the technician may
+ * @param licensed who else does it where whoever is there is not qualified, for example "gas fitter"; null for nobody in particular
  * @param after ids of the checks that come before it, because what they look at has to come out to reach it
  * @param causesFirst whether it is never done before all that brings its faults is cleared or cured
  * @param spare id of a part that can go in while the washed one dries; null where there is none
  * @param meanwhile what can be done while it dries; null where nobody has said
  * @param leave whether the customer can put it back when it is dry
+ * @param power whether the machine has power for the work; its proof says that for itself
+ * @param competence what whoever does it has to be qualified for; null where any technician may, or, of a licensed one, nobody of ours
  */
 public record Remedy(
         String id,
@@ -44,7 +47,9 @@ public record Remedy(
         boolean causesFirst,
         @Nullable String spare,
         @Nullable String meanwhile,
-        boolean leave) {
+        boolean leave,
+        Power power,
+        @Nullable Competence competence) {
     private static final double TWO_DAYS = 2880;
 
     public Remedy {
@@ -63,7 +68,13 @@ public record Remedy(
         cautions = Lists.copy(cautions);
         needs = Lists.copy(needs);
         after = Lists.copy(after);
+        Power.require("remedy " + id, power);
         Arguments.text("proof of remedy " + id, proof);
+    }
+
+    /** Whether somebody with those competences does it themselves; else it is handed on. */
+    public boolean isFor(Set<Competence> held) {
+        return competence == null ? licensed == null : held.contains(competence);
     }
 
     Remedy equipped(List<String> withDrivers) {
@@ -85,6 +96,8 @@ public record Remedy(
                 causesFirst,
                 spare,
                 meanwhile,
-                leave);
+                leave,
+                power,
+                competence);
     }
 }

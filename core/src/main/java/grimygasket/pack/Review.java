@@ -22,7 +22,7 @@ public final class Review {
 
     /**
      * A sentence for each danger, each fault without sign, check, remedy or advice, each sign without fault, each check that
-     * tells nothing apart or cries wolf, each driver that fits no screw, each step shorter than what it waits for,
+     * tells nothing apart or cries wolf, each driver that fits no screw, each tool that only the words name, each step shorter than what it waits for,
      * each number that a source claims and nobody uses, and each part, proof, layer or caution that nothing uses.
      */
     public static List<String> of(Pack pack) {
@@ -43,7 +43,9 @@ public final class Review {
             missing(remarks, fault, withAdvice, "is advised against by nothing");
         }
         for (var sign : pack.signs()) {
-            if (sign.causes().isEmpty()) {
+            // What only licensed people may clear need not be of this machine.
+            if (sign.causes().isEmpty()
+                    && (sign.alarm() == null || !sign.alarm().cleared().isEmpty())) {
                 remarks.add("Sign “" + sign.name() + "” points to no fault.");
             }
         }
@@ -58,17 +60,29 @@ public final class Review {
                 remarks.add(name + " is over before its timer.");
             }
             minutes(name, check.minutes(), check.steps(), remarks);
+            tools(name, check.steps(), check.tools(), remarks);
         }
         for (var remedy : pack.remedies()) {
             var name = "Remedy “" + remedy.name() + "”";
             drivers(pack, name, remedy.layer(), remedy.tools(), remarks);
             minutes(name, remedy.minutes() + remedy.dryMinutes(), remedy.steps(), remarks);
+            tools(name, remedy.steps(), remedy.tools(), remarks);
+        }
+        for (var caution : pack.cautions()) {
+            ToolWords.missing(caution)
+                    .forEach(worn -> remarks.add("Caution “" + caution.title() + "” speaks of " + worn
+                            + ", and does not say that it is put on."));
         }
         pack.proofs()
                 .forEach(proof -> minutes("Proof “" + proof.name() + "”", proof.minutes(), proof.steps(), remarks));
         unused(pack, remarks);
         unknownNumbers(pack, remarks);
         return List.copyOf(remarks);
+    }
+
+    private static void tools(String name, List<Instruction> steps, List<String> tools, List<String> remarks) {
+        ToolWords.missing(steps, tools)
+                .forEach(tool -> remarks.add(name + " speaks of “" + tool + "”, and it is not among its tools."));
     }
 
     private static void missing(List<String> remarks, Fault fault, Set<String> covered, String what) {
@@ -158,7 +172,13 @@ public final class Review {
         pack.layers().forEach(layer -> used.add("layer " + layer.within()));
         pack.faults().forEach(fault -> used.add("caution " + fault.danger()));
         pack.features().forEach(feature -> feature.cautions().forEach(caution -> used.add("caution " + caution)));
-        pack.signs().forEach(sign -> used.add("caution " + sign.alarm()));
+        for (var sign : pack.signs()) {
+            if (sign.alarm() != null) {
+                used.add("caution " + sign.alarm().caution());
+                used.add("proof " + sign.alarm().proof());
+            }
+        }
+        pack.notes().forEach(note -> note.cautions().forEach(caution -> used.add("caution " + caution)));
         pack.layers().forEach(layer -> layer.cautions().forEach(caution -> used.add("caution " + caution)));
         for (var check : pack.checks()) {
             used.add("layer " + check.layer());

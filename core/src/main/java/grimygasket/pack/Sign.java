@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param needs what a machine must meet for it to be seen, see {@link Needs}
  * @param settles ids of the signs, facts and checks that need not be asked for once it is told, because it says what they
  *     would show
- * @param alarm id of the caution that says what to do at once, before anything else is asked; null for a sign that can wait
+ * @param alarm what to do at once, before anything else is asked, and until when the machine has no power; null for a sign
+ *     that can wait
  * @param words what else people say of it
  */
 public record Sign(
@@ -30,7 +31,7 @@ public record Sign(
         boolean complaint,
         List<String> needs,
         List<String> settles,
-        @Nullable String alarm,
+        @Nullable Alarm alarm,
         List<String> words) {
     public Sign {
         Arguments.text("sign id", id);

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param complaint all complaints in one line
  * @param cautions that were confirmed
  * @param startedAt when the first check or remedy of its day was entered, in milliseconds since 1970; null before
+ * @param now what of the machine can hurt right now
  * @param applicable what of the know-how applies to this machine
  * @param upkeep what is to be done on a visit for upkeep; null for a call about a fault
  * @param ring the segments in the order of the work, with what is missing
@@ -42,6 +43,7 @@ public record CallState(
         List<Photo> photos,
         @Nullable Long startedAt,
         Assessment assessment,
+        MachineNow now,
         Applicable applicable,
         @Nullable Upkeep upkeep,
         List<Segment> ring,
@@ -76,17 +78,18 @@ public record CallState(
                 call.photos(),
                 startedAt(call, zone),
                 assessment.brief(),
+                MachineNow.of(call, knowhow, now),
                 Applicable.of(pack, knowhow.machine().traits()),
                 progress.upkeep(),
                 progress.ring().segments(),
-                progress.stands(assessment.plan()),
+                progress.stands(pack, assessment.plan()),
                 CallSegment.of(call, knowhow, assessment),
                 SafeSegment.of(progress, call.cautions(), job, knowhow, assessment),
                 FindSegment.of(call.story(), visit, knowhow, assessment, viewer.units()),
                 OpenSegment.of(visit, knowhow),
                 CureSegment.of(visit, pack),
                 CloseSegment.of(visit, pack, now),
-                ProveSegment.of(visit, pack),
+                ProveSegment.of(visit, knowhow),
                 HandOverSegment.of(call, progress, knowhow, assessment, viewer.rank(), zone));
     }
 

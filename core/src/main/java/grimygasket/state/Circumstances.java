@@ -5,11 +5,13 @@ import grimygasket.call.Call;
 import grimygasket.call.Knowhow;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
+import grimygasket.pack.Competence;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.visit.Upkeep.Last;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What a call is held against beside the know-how of its kind of machine.
@@ -20,6 +22,7 @@ import java.util.Map;
  * @param labourPerHour what an hour of work is worth
  * @param returnTripMinutes what a second visit costs
  * @param mainsVolts what the mains give where the business works
+ * @param competences of the technician
  */
 public record Circumstances(
         Map<String, String> schools,
@@ -27,15 +30,18 @@ public record Circumstances(
         Map<String, Last> before,
         double labourPerHour,
         double returnTripMinutes,
-        double mainsVolts) {
+        double mainsVolts,
+        Set<Competence> competences) {
     public Circumstances {
         schools = Map.copyOf(schools);
         shelf = List.copyOf(shelf);
         before = Map.copyOf(before);
+        // A device may hold a call from before people were asked what they are qualified for.
+        competences = Competence.set(competences);
     }
 
     public Circumstances with(List<Article> parts) {
-        return new Circumstances(schools, parts, before, labourPerHour, returnTripMinutes, mainsVolts);
+        return new Circumstances(schools, parts, before, labourPerHour, returnTripMinutes, mainsVolts, competences);
     }
 
     /** What a call is held against. */
@@ -55,10 +61,12 @@ public record Circumstances(
                         .toList(),
                 Machine.of(known.pack(), on.features(), followed, on.ratings()).on(mainsVolts),
                 shelf,
-                before);
+                before,
+                competences);
     }
 
     public Van van() {
-        return new Van(labourPerHour, returnTripMinutes, Article.prices(shelf), Article.onBoard(shelf), true);
+        return new Van(
+                labourPerHour, returnTripMinutes, Article.prices(shelf), Article.onBoard(shelf), true, competences);
     }
 }

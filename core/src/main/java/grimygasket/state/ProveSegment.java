@@ -1,22 +1,27 @@
 package grimygasket.state;
 
-import grimygasket.pack.Pack;
+import grimygasket.call.Knowhow;
+import grimygasket.pack.Competence;
 import grimygasket.pack.Proof;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.Proving;
 import grimygasket.visit.VisitRecord;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
 /**
  * The segment Prove.
  *
  * @param functions ids of the proofs of all that was worked on
  * @param measuredBefore proof id to what was read before the cure, in the reading's base unit
+ * @param handedOn ids of those of them that only somebody qualified proves, and whoever works on the call is not
  */
-public record ProveSegment(List<String> functions, Map<String, Double> measuredBefore) {
-    static ProveSegment of(VisitRecord visit, Pack pack) {
+public record ProveSegment(List<String> functions, Map<String, Double> measuredBefore, List<String> handedOn) {
+    static ProveSegment of(VisitRecord visit, Knowhow knowhow) {
+        var pack = knowhow.pack();
         var before = new HashMap<String, Double>();
         for (var proof : pack.proofs()) {
             var run = visit.proofs().stream()
@@ -28,7 +33,14 @@ public record ProveSegment(List<String> functions, Map<String, Double> measuredB
                 before.put(proof.id(), reading);
             }
         }
+        var functions = Proving.functions(pack, knowhow.machine(), visit);
         return new ProveSegment(
-                Proving.functions(pack, visit).stream().map(Proof::id).toList(), before);
+                ids(functions, proof -> true),
+                before,
+                ids(functions, proof -> !Competence.suffices(knowhow.competences(), proof.competence())));
+    }
+
+    private static List<String> ids(Collection<Proof> proofs, Predicate<Proof> which) {
+        return proofs.stream().filter(which).map(Proof::id).toList();
     }
 }

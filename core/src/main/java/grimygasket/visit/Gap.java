@@ -29,6 +29,11 @@ public record Gap(Kind kind, List<String> about) {
         SIGN,
         /** A caution is not confirmed: its title. */
         CAUTION(Authority.LEAD),
+        /**
+         * After an alarm the machine is to have no power: the names of the checks that have yet to find nothing; none where only
+         * licensed people may give it back.
+         */
+        NO_POWER,
         /** No cause is settled on. */
         CAUSE,
         /** A layer was opened, and nothing of it lies on the tray: the names of its pieces. */

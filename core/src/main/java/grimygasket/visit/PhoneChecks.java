@@ -5,6 +5,7 @@ import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Quarantine;
 import grimygasket.diagnosis.Ties;
 import grimygasket.pack.Check;
 import grimygasket.pack.Distinct;
@@ -23,8 +24,11 @@ public final class PhoneChecks {
      */
     public record PhoneCheck(String check, double chance) {}
 
-    /** Those not made yet, likeliest to find something first. */
+    /** Those not made yet, likeliest to find something first; after an alarm nothing is asked for until it is cleared. */
     public static List<PhoneCheck> of(Pack pack, Machine machine, Assessment assessment, List<Finding> findings) {
+        if (Quarantine.of(pack, machine, findings).holds()) {
+            return List.of();
+        }
         var made = findings.stream()
                 .filter(Checked.class::isInstance)
                 .map(finding -> ((Checked) finding).check())

@@ -30,6 +30,17 @@ public record ProofRun(
         return new ProofRun(proof, null, null, 0, List.of(), false);
     }
 
+    /**
+     * The proof of a line that says that a function was seen to work once more; empty for any other line.
+     *
+     * @param was what it said before; null for a new line
+     */
+    public static Optional<ProofRun> another(@Nullable JobLine<?> was, JobLine<?> what) {
+        return what instanceof ProofRun run && run.runs > (was instanceof ProofRun before ? before.runs : 0)
+                ? Optional.of(run)
+                : Optional.empty();
+    }
+
     /** A proof that failed begins anew: what was seen to work before does not count. */
     public ProofRun begunAnew() {
         return new ProofRun(proof, before, after, 0, List.of(), false);

@@ -4,6 +4,8 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Quarantine;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Reading;
@@ -19,12 +21,14 @@ import java.util.Set;
 public final class Proving {
     private Proving() {}
 
-    static List<Gap> gaps(Pack pack, VisitRecord visit) {
-        if (!visit.putsSomethingRight()) {
-            return List.of(Gap.of(Kind.PROOF));
+    static List<Gap> gaps(Pack pack, Machine machine, VisitRecord visit) {
+        var gaps = new ArrayList<Gap>();
+        if (visit.putsSomethingRight()) {
+            gaps.addAll(unproved(pack, visit));
+        } else {
+            gaps.add(Gap.of(Kind.PROOF));
         }
-        var gaps = new ArrayList<Gap>(unproved(pack, visit));
-        gaps.addAll(workGaps(pack, visit));
+        gaps.addAll(workGaps(pack, machine, visit));
         return gaps;
     }
 
@@ -53,9 +57,9 @@ public final class Proving {
     }
 
     /** What is missing about the functions that were worked on, whether or not something was wrong. */
-    static List<Gap> workGaps(Pack pack, VisitRecord visit) {
+    static List<Gap> workGaps(Pack pack, Machine machine, VisitRecord visit) {
         var gaps = new ArrayList<Gap>();
-        for (var proof : functions(pack, visit.remedies(), Set.of(Proved.CURED, Proved.PARTLY, Proved.KEPT_UP))) {
+        for (var proof : functions(pack, machine, visit, Set.of(Proved.CURED, Proved.PARTLY, Proved.KEPT_UP))) {
             var run = visit.proofs().stream()
                     .filter(one -> one.proof().equals(proof.id()))
                     .findFirst()
@@ -67,13 +71,15 @@ public final class Proving {
     }
 
     /** The functions that were worked on and not proved to fail, in order: each is to be seen to work. */
-    public static Set<Proof> functions(Pack pack, VisitRecord visit) {
-        return functions(pack, visit.remedies(), Set.of(Proved.CURED, Proved.PARTLY, Proved.PENDING, Proved.KEPT_UP));
+    public static Set<Proof> functions(Pack pack, Machine machine, VisitRecord visit) {
+        return functions(pack, machine, visit, Set.of(Proved.CURED, Proved.PARTLY, Proved.PENDING, Proved.KEPT_UP));
     }
 
-    private static Set<Proof> functions(Pack pack, List<RemedyTried> remedies, Set<Proved> proved) {
+    /** What was worked on, and what an alarm asks for whatever was worked on. */
+    private static Set<Proof> functions(Pack pack, Machine machine, VisitRecord visit, Set<Proved> proved) {
         var functions = new LinkedHashSet<Proof>();
-        remedies.stream()
+        Quarantine.of(pack, machine, visit.findings()).proofs().forEach(proof -> functions.add(pack.proof(proof)));
+        visit.remedies().stream()
                 .filter(tried -> proved.contains(tried.proved()))
                 .forEach(tried -> functions.add(proof(pack, tried)));
         return functions;

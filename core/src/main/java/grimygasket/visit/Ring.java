@@ -2,6 +2,7 @@ package grimygasket.visit;
 
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Plan;
+import grimygasket.diagnosis.Quarantine;
 import grimygasket.pack.Pack;
 import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
@@ -31,7 +32,7 @@ public record Ring(List<Segment> segments) {
                 new Segment(Stage.OPEN, Opening.gaps(pack, machine, visit)),
                 new Segment(Stage.CURE, Curing.gaps(pack, machine, visit)),
                 new Segment(Stage.CLOSE, Closing.gaps(visit)),
-                new Segment(Stage.PROVE, Proving.gaps(pack, visit)),
+                new Segment(Stage.PROVE, Proving.gaps(pack, machine, visit)),
                 new Segment(Stage.HAND_OVER, handOver(visit))));
     }
 
@@ -48,14 +49,22 @@ public record Ring(List<Segment> segments) {
                 new Segment(Stage.OPEN, Opening.gaps(pack, machine, visit)),
                 new Segment(Stage.CLEAN, work),
                 new Segment(Stage.CLOSE, Closing.gaps(visit)),
-                new Segment(Stage.PROVE, Proving.workGaps(pack, visit)),
+                new Segment(Stage.PROVE, Proving.workGaps(pack, machine, visit)),
                 new Segment(Stage.HAND_OVER, handOver(visit))));
     }
 
     private static List<Gap> safe(Pack pack, Machine machine, VisitRecord visit) {
-        return Safety.unconfirmed(pack, machine, visit).stream()
-                .map(caution -> Gap.of(Kind.CAUTION, caution.title()))
-                .toList();
+        var gaps = new ArrayList<Gap>();
+        Safety.unconfirmed(pack, machine, visit).forEach(caution -> gaps.add(Gap.of(Kind.CAUTION, caution.title())));
+        var quarantine = Quarantine.of(pack, machine, visit.findings());
+        if (quarantine.holds()) {
+            gaps.add(new Gap(
+                    Kind.NO_POWER,
+                    quarantine.looks().stream()
+                            .map(look -> pack.check(look).name())
+                            .toList()));
+        }
+        return gaps;
     }
 
     /**
@@ -78,9 +87,9 @@ public record Ring(List<Segment> segments) {
 
     /**
      * Where the work stands: with the customer while nothing is known, at the plan's next step while there is one, and
-     * then at the first segment that is not sealed.
+     * then at the first segment that is not sealed. What lies in the way of power goes back before it is proved.
      */
-    public Stage stands(VisitRecord visit, Plan plan) {
+    public Stage stands(Pack pack, VisitRecord visit, Plan plan) {
         if (visit.closed()) {
             return Stage.HAND_OVER;
         }
@@ -91,7 +100,8 @@ public record Ring(List<Segment> segments) {
             return switch (plan.next().kind()) {
                 case ASK, FACT, CHECK -> Stage.FIND;
                 case REMEDY -> Stage.CURE;
-                case PROVE -> Stage.PROVE;
+                case PROVE ->
+                    InTheWay.of(pack, visit, pack.proof(plan.next().id())).isEmpty() ? Stage.PROVE : Stage.CLOSE;
                 case REFER -> Stage.HAND_OVER;
                 case STOP -> Stage.SAFE;
             };

@@ -27,7 +27,7 @@ public final class Safety {
             } else if (finding instanceof SignSettled sign && sign.answer() == Answer.YES) {
                 var alarm = pack.sign(sign.sign()).alarm();
                 if (alarm != null) {
-                    cautions.add(pack.caution(alarm));
+                    cautions.add(pack.caution(alarm.caution()));
                 }
             }
         }

@@ -17,6 +17,9 @@ public final class Lexicon {
     /** A phrase counts as said if its words stand within so many more. */
     private static final int APART = 3;
 
+    /** So many words on, what a "not" denies is still said. */
+    private static final int DENIES = 2;
+
     /** What a word counts that is begun only, and one that is written otherwise. */
     private static final double BEGUN = 0.8;
 
@@ -209,11 +212,21 @@ public final class Lexicon {
                     }
                 }
             }
-            if (places.size() == phrase.size() && places.first() == from && !isDenied(places, sentence)) {
+            if (places.size() == phrase.size()
+                    && places.first() == from
+                    && !isDenied(places, sentence)
+                    && deniesWhatFollows(places, sentence)) {
                 return places;
             }
         }
         return null;
+    }
+
+    /** "No water" is not said by "full of water and will not open": what a phrase denies stands after its "not". */
+    private static boolean deniesWhatFollows(TreeSet<Integer> places, List<String> sentence) {
+        return places.stream()
+                .filter(i -> sentence.get(i).equals(Stems.NOT))
+                .allMatch(i -> places.higher(i) != null && places.higher(i) - i <= DENIES);
     }
 
     private static boolean isDenied(Set<Integer> places, List<String> sentence) {

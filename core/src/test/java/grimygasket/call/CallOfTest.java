@@ -4,9 +4,11 @@ import grimygasket.call.PartUse.Source;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Code;
+import grimygasket.pack.Competence;
 import grimygasket.pack.Pack;
 import grimygasket.visit.Authority;
 import java.math.BigDecimal;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -55,7 +57,8 @@ final class CallOfTest {
                     "")),
             Packs.MACHINE,
             List.of(new Article(VALVE, "RV-20", "Valve", "valve", new BigDecimal("7.40"), 3)),
-            Map.of());
+            Map.of(),
+            EnumSet.allOf(Competence.class));
 
     static final Person MAREN = new Person(new UUID(2, 1), "Maren", Authority.LEAD);
     static final Person ROLLO = new Person(new UUID(2, 2), "Rollo", Authority.TECHNICIAN);

@@ -14,9 +14,11 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Step.Kind;
+import grimygasket.pack.Alarm;
 import grimygasket.pack.Check;
 import grimygasket.pack.Grade;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Power;
 import grimygasket.pack.Sign;
 import java.util.HashSet;
 import java.util.List;
@@ -62,7 +64,9 @@ public class ComplaintTest {
                 null,
                 Grade.SEEN,
                 List.of(),
-                false);
+                Power.DEAD,
+                List.of(),
+                null);
     }
 
     private static Assessment assess(Finding... findings) {
@@ -158,7 +162,7 @@ public class ComplaintTest {
                         true,
                         List.of(),
                         List.of(),
-                        "stop",
+                        new Alarm("stop", List.of("insulation"), "works"),
                         List.of()))
                 .sign("hums", 0.01, Map.of("jam", 0.9))
                 .check(new Check(
@@ -177,7 +181,9 @@ public class ComplaintTest {
                         null,
                         Grade.HEARD,
                         List.of(),
-                        true))
+                        Power.LIVE,
+                        List.of(),
+                        null))
                 .check(look("insulation", "earth"))
                 .remedy("mend", null, 30, null, Map.of("earth", 0.9))
                 .remedy("free", null, 5, null, Map.of("jam", 0.9));

@@ -17,6 +17,7 @@ import grimygasket.pack.Fact;
 import grimygasket.pack.Fact.Choice;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Power;
 import grimygasket.pack.Remedy;
 import java.util.List;
 import java.util.Map;
@@ -186,7 +187,9 @@ public class JudgementTest {
                         false,
                         null,
                         null,
-                        false))
+                        false,
+                        Power.DEAD,
+                        null))
                 .build();
         var both = evidence(
                 new SignSettled("stands", Answer.YES),
@@ -233,7 +236,9 @@ public class JudgementTest {
                         false,
                         null,
                         null,
-                        false))
+                        false,
+                        Power.DEAD,
+                        null))
                 .build();
         return Diagnosis.assess(pack, Packs.MACHINE, evidence(new SignSettled("weak", Answer.YES)));
     }

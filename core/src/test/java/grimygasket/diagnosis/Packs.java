@@ -15,6 +15,8 @@ import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
 import grimygasket.pack.Path;
+import grimygasket.pack.Piece;
+import grimygasket.pack.Power;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Ratings;
@@ -53,8 +55,8 @@ public final class Packs {
     private final List<Check> checks = new ArrayList<>();
     private final List<Remedy> remedies = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
-    private final List<Proof> proofs =
-            new ArrayList<>(List.of(new Proof("works", "It works", 2, List.of(), 1, null, null, null)));
+    private final List<Proof> proofs = new ArrayList<>(
+            List.of(new Proof("works", "It works", 2, List.of(), 1, null, null, null, Power.LIVE, null)));
     private final List<Caution> cautions = new ArrayList<>();
     private final List<Fact> facts = new ArrayList<>();
     private final List<School> schools = new ArrayList<>();
@@ -79,7 +81,30 @@ public final class Packs {
     }
 
     public Packs layer(String id, String within, double open, double close) {
-        return layer(new Layer(id, id, within, open, close, List.of(), List.of(), null));
+        return layer(new Layer(id, id, within, open, close, List.of(), List.of(), null, List.of()));
+    }
+
+    /** A layer behind which is what must not have power while it is open. */
+    public Packs exposing(String id, String within, double open, double close) {
+        if (cautions.stream().noneMatch(caution -> caution.id().equals("shock"))) {
+            caution(new Caution("shock", "Shock", "Unplug it.", Hazard.POWER, List.of(), List.of()));
+        }
+        var cover = new Piece(
+                id + "-cover",
+                id,
+                List.of(),
+                null,
+                List.of(),
+                null,
+                false,
+                false,
+                false,
+                List.of(),
+                List.of(),
+                false,
+                null);
+        return layer(
+                new Layer(id, id, within, open, close, List.of("shock"), List.of(cover), null, List.of(Hazard.POWER)));
     }
 
     public Packs layer(Layer layer) {
@@ -128,7 +153,9 @@ public final class Packs {
                 null,
                 null,
                 List.of(),
-                false));
+                Power.DEAD,
+                List.of(),
+                null));
         return this;
     }
 
@@ -138,15 +165,51 @@ public final class Packs {
         }
         var used = part == null ? List.<String>of() : List.of(part);
         return remedy(new Remedy(
-                id, id, layer, minutes, cures, List.of(), List.of(), 0, used, List.of(), "works", List.of(), null,
-                List.of(), false, null, null, false));
+                id,
+                id,
+                layer,
+                minutes,
+                cures,
+                List.of(),
+                List.of(),
+                0,
+                used,
+                List.of(),
+                "works",
+                List.of(),
+                null,
+                List.of(),
+                false,
+                null,
+                null,
+                false,
+                Power.DEAD,
+                null));
     }
 
     /** One without a part, worked from outside, that asks for what brings its faults about to be cleared or cured first. */
     public Packs remedyAfterCauses(String id, String name, double minutes, Map<String, Double> cures) {
         return remedy(new Remedy(
-                id, name, null, minutes, cures, List.of(), List.of(), 0, List.of(), List.of(), "works", List.of(), null,
-                List.of(), true, null, null, false));
+                id,
+                name,
+                null,
+                minutes,
+                cures,
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of(),
+                "works",
+                List.of(),
+                null,
+                List.of(),
+                true,
+                null,
+                null,
+                false,
+                Power.DEAD,
+                null));
     }
 
     public Packs remedy(Remedy remedy) {
@@ -190,7 +253,7 @@ public final class Packs {
     }
 
     public Packs proof(String id) {
-        return proof(new Proof(id, id, 2, List.of(), 1, null, null, null));
+        return proof(new Proof(id, id, 2, List.of(), 1, null, null, null, Power.LIVE, null));
     }
 
     public Packs proof(Proof proof) {
@@ -199,7 +262,7 @@ public final class Packs {
     }
 
     public Packs caution(String id) {
-        return caution(new Caution(id, id, id, Hazard.OTHER, List.of()));
+        return caution(new Caution(id, id, id, Hazard.OTHER, List.of(), List.of()));
     }
 
     public Packs caution(Caution caution) {

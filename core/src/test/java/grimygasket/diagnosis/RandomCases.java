@@ -13,6 +13,7 @@ import grimygasket.pack.Code;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fact.Choice;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Power;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -64,7 +65,9 @@ final class RandomCases {
                 false,
                 null,
                 null,
-                false));
+                false,
+                Power.DEAD,
+                null));
         packs.fact(new Fact(
                 "age",
                 "Age",

@@ -18,6 +18,7 @@ import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
 import grimygasket.pack.Path;
+import grimygasket.pack.Power;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Station;
 import grimygasket.units.Amount;
@@ -39,7 +40,24 @@ public class ReadingTest {
                 new Outcome("weak", "Weak", 0.1, Map.of("trap", 0.9), null, 0, List.of(), null),
                 new Outcome("full", "Full", 0, null, null, 0, List.of(), null));
         return new Check(
-                id, id, null, 2, null, null, 0, null, null, null, outcomes, measure, null, null, List.of(), false);
+                id,
+                id,
+                null,
+                2,
+                null,
+                null,
+                0,
+                null,
+                null,
+                null,
+                outcomes,
+                measure,
+                null,
+                null,
+                List.of(),
+                Power.DEAD,
+                List.of(),
+                null);
     }
 
     private static final Measure FLOW = new Measure(

@@ -54,7 +54,8 @@ public class PackTest {
         expectThrows(
                 IllegalArgumentException.class,
                 () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of(), List.of(), null, List.of()));
-        expectThrows(IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0, null, null, null));
+        expectThrows(
+                IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0, null, null, null, List.of()));
         expectThrows(IllegalArgumentException.class, () -> new Part("p", " ", false, false, 0));
     }
 
@@ -91,14 +92,32 @@ public class PackTest {
                                 null,
                                 null,
                                 List.of(),
-                                false)
+                                Power.EITHER,
+                                List.of(),
+                                null)
                         .tools(),
                 List.of());
         expectThrows(
                 IllegalArgumentException.class,
                 () -> new Check(
-                        "c", "C", null, 1, null, null, 0, null, null, null, List.of(), null, null, null, List.of(),
-                        false));
+                        "c",
+                        "C",
+                        null,
+                        1,
+                        null,
+                        null,
+                        0,
+                        null,
+                        null,
+                        null,
+                        List.of(),
+                        null,
+                        null,
+                        null,
+                        List.of(),
+                        Power.EITHER,
+                        List.of(),
+                        null));
     }
 
     private static List<Outcome> twoOutcomes() {

@@ -46,7 +46,7 @@ public class ReviewTest {
                         true,
                         List.of(),
                         List.of(),
-                        "stop",
+                        new Alarm("stop", List.of(), null),
                         List.of()))
                 .sign("sign", 0.1, Map.of("known", 0.9))
                 .check(look("tells", null, List.of(), List.of(), 0, outcome("bad", Map.of("known", 0.9))))
@@ -72,7 +72,9 @@ public class ReviewTest {
                 null,
                 Grade.SEEN,
                 List.of(),
-                false);
+                layer == null ? Power.EITHER : Power.DEAD,
+                List.of(),
+                null);
     }
 
     @Test
@@ -111,8 +113,10 @@ public class ReviewTest {
                 false,
                 List.of(),
                 List.of(),
+                false,
                 null);
-        var packs = harmless().layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(plate), null));
+        var packs =
+                harmless().layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(plate), null, List.of()));
         var bad = outcome("bad", Map.of("known", 0.9));
         assertEquals(
                 Review.of(packs.check(look("behind", "cover", List.of("T15 driver"), List.of(), 180, bad))
@@ -126,7 +130,8 @@ public class ReviewTest {
     public void aDriverFollowsFromTheScrewsThatComeOutOnTheWay() {
         var bad = outcome("bad", Map.of("known", 0.9));
         var pack = harmless()
-                .layer(new Layer("cover", "cover", null, 1, 1, List.of(), List.of(held("plate", "T20", false)), null))
+                .layer(new Layer(
+                        "cover", "cover", null, 1, 1, List.of(), List.of(held("plate", "T20", false)), null, List.of()))
                 .layer(new Layer(
                         "deep",
                         "deep",
@@ -135,7 +140,8 @@ public class ReviewTest {
                         1,
                         List.of(),
                         List.of(held("lid", "cross 2", false), held("maybe", "T8", true)),
-                        null))
+                        null,
+                        List.of()))
                 .check(look("behind", "deep", List.of("torch"), List.of(), 0, bad))
                 .build();
         assertEquals(pack.check("behind").tools(), List.of("T20 driver", "cross 2 driver", "torch"));
@@ -143,14 +149,23 @@ public class ReviewTest {
 
     private static Piece held(String id, String drive, boolean optional) {
         var screws = List.of(new Screws(drive, "", 0, 2, "", false));
-        return new Piece(id, id, screws, null, null, null, false, false, optional, List.of(), List.of(), null);
+        return new Piece(id, id, screws, null, null, null, false, false, optional, List.of(), List.of(), false, null);
     }
 
     @Test
     public void workBehindAnElectricCoverSaysToUnplug() {
         var packs = harmless()
-                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of()))
-                .layer(new Layer("cover", "cover", null, 1, 1, List.of("shock"), List.of(), null));
+                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of(), List.of()))
+                .layer(new Layer(
+                        "cover",
+                        "cover",
+                        null,
+                        1,
+                        1,
+                        List.of("shock"),
+                        List.of(held("cover", "T20", false)),
+                        null,
+                        List.of(Hazard.POWER)));
         var bad = outcome("bad", Map.of("known", 0.9));
         assertEquals(
                 Dangers.of(packs.check(look("behind", "cover", List.of(), List.of(), 0, bad))
@@ -159,9 +174,53 @@ public class ReviewTest {
     }
 
     @Test
+    public void whatTheWordsNameIsFetchedFirst() {
+        var bad = outcome("bad", Map.of("known", 0.9));
+        var words = List.of(Instruction.valueOf("Gloves on; torch from below. A glove is no mask, mask on."));
+        var look = look("dig", null, List.of("torch"), List.of("dust", "glass"), 0, bad);
+        var pack = harmless()
+                .caution(new Caution("dust", "Dust", "Mask on.", Hazard.OTHER, List.of(), List.of()))
+                .caution(new Caution("glass", "Glass", "Gloves, always.", Hazard.CUTS, List.of(), List.of("gloves")))
+                .check(new Check(
+                        look.id(),
+                        look.name(),
+                        null,
+                        2,
+                        look.tools(),
+                        words,
+                        0,
+                        look.cautions(),
+                        List.of(),
+                        List.of(),
+                        look.outcomes(),
+                        null,
+                        null,
+                        Grade.SEEN,
+                        List.of(),
+                        Power.EITHER,
+                        List.of(),
+                        null))
+                .build();
+        assertEquals(pack.check("dig").tools(), List.of("gloves", "torch"), "what is worn is a tool");
+        var said = Review.of(pack);
+        assertTrue(said.contains("Check “dig” speaks of “mask”, and it is not among its tools."), "" + said);
+        assertTrue(said.contains("Caution “Dust” speaks of mask, and does not say that it is put on."), "" + said);
+        assertFalse(said.stream().anyMatch(one -> one.contains("gloves")), "" + said);
+    }
+
+    @Test
+    public void whatTheCompetentDoIsForThemByTheDataToo() {
+        var bad = outcome("bad", Map.of("known", 0.9));
+        var check = look("measure", null, List.of("insulation tester"), List.of(), 0, bad);
+        assertEquals(
+                Dangers.of(harmless().check(check).build()),
+                List.of("Check “measure” is for somebody qualified by its words, and for anybody by its data."));
+    }
+
+    @Test
     public void aDangerousFaultIsLookedForAndCuredUnderItsCaution() {
         var packs = harmless()
-                .caution(new Caution("gas", "Gas", "Out.", Hazard.GAS, List.of()))
+                .caution(new Caution("gas", "Gas", "Out.", Hazard.GAS, List.of(), List.of()))
                 .layer("lid", null, 1, 1)
                 .fault(new Fault("leak", "leak", List.of(), 0.1, 0, null, "gas", List.of(), Map.of(), List.of()))
                 .sign("smells", 0.1, Map.of("leak", 0.9))
@@ -179,7 +238,7 @@ public class ReviewTest {
     @Test
     public void whatBlowsAgainIsNotCuredBeforeItsCauses() {
         var packs = harmless()
-                .caution(new Caution("fire", "Fire", "Never bridge it.", Hazard.FIRE, List.of()))
+                .caution(new Caution("fire", "Fire", "Never bridge it.", Hazard.FIRE, List.of(), List.of()))
                 .fault(new Fault(
                         "blown", "blown", List.of(), 0.1, 0, null, "fire", List.of(), Map.of("known", 0.3), List.of()))
                 .remedy(new Remedy(
@@ -200,7 +259,9 @@ public class ReviewTest {
                         false,
                         null,
                         null,
-                        false));
+                        false,
+                        Power.EITHER,
+                        null));
         assertEquals(
                 Dangers.of(packs.build()), List.of("Remedy “fit” may be done before what brings “blown” is cured."));
     }
@@ -208,7 +269,7 @@ public class ReviewTest {
     @Test
     public void noAlarmAndNoOrderByTelephoneThatCouldHurt() {
         var packs = new Packs()
-                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of()))
+                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of(), List.of()))
                 .fault("known", 0.1);
         var asked = new Check(
                 "open-it",
@@ -226,7 +287,9 @@ public class ReviewTest {
                 "Open it.",
                 Grade.TOLD,
                 List.of(),
-                false);
+                Power.EITHER,
+                List.of(),
+                null);
         assertEquals(
                 Dangers.of(packs.check(asked).build()),
                 List.of(

@@ -23,6 +23,7 @@ import grimygasket.pack.OpenShare;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
+import grimygasket.pack.Power;
 import grimygasket.pack.Rating;
 import grimygasket.pack.Station;
 import grimygasket.units.Quantity;
@@ -41,7 +42,24 @@ public class PracticeTest {
                 new Outcome("weak", "Weak", 0.02, Map.of("clog", 0.95), null, 0, List.of(), null),
                 new Outcome("full", "Full", 0, null, null, 0, List.of(), null));
         return new Check(
-                id, id, null, 2, null, null, 0, null, null, null, outcomes, measure, null, null, List.of(), false);
+                id,
+                id,
+                null,
+                2,
+                null,
+                null,
+                0,
+                null,
+                null,
+                null,
+                outcomes,
+                measure,
+                null,
+                null,
+                List.of(),
+                Power.EITHER,
+                List.of(),
+                null);
     }
 
     private static Measure measure(Quantity quantity, Model model, String station, Measure.Meter meter) {

@@ -16,6 +16,8 @@ import grimygasket.pack.Hazard;
 import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Piece;
+import grimygasket.pack.Power;
 import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
 import java.util.List;
@@ -26,10 +28,20 @@ import org.testng.annotations.Test;
 public class IsolationTest {
     private static final Pack PACK = new Packs()
             .feature("cordless")
-            .caution(new Caution("cuts", "Cuts", "Gloves.", Hazard.CUTS, List.of()))
-            .caution(new Caution("power", "Power", "Unplug.", Hazard.POWER, List.of("!cordless")))
-            .caution(new Caution("battery", "Battery", "First out.", Hazard.BATTERY, List.of("cordless")))
-            .layer(new Layer("cover", "Cover off", null, 2, 2, List.of("power", "battery"), List.of(), null))
+            .caution(new Caution("cuts", "Cuts", "Gloves.", Hazard.CUTS, List.of(), List.of()))
+            .caution(new Caution("power", "Power", "Unplug.", Hazard.POWER, List.of("!cordless"), List.of()))
+            .caution(new Caution("battery", "Battery", "First out.", Hazard.BATTERY, List.of("cordless"), List.of()))
+            .layer(new Layer(
+                    "cover",
+                    "Cover off",
+                    null,
+                    2,
+                    2,
+                    List.of("power", "battery"),
+                    List.of(new Piece(
+                            "cover", "Cover", null, null, null, null, false, false, false, null, null, false, null)),
+                    null,
+                    List.of(Hazard.POWER)))
             .fault("clog", 0.1)
             .sign("weak", 0.1, Map.of("clog", 0.9))
             .check(new Check(
@@ -50,7 +62,9 @@ public class IsolationTest {
                     "Is anything in it?",
                     null,
                     List.of(),
-                    false))
+                    Power.EITHER,
+                    List.of(),
+                    null))
             .remedy(new Remedy(
                     "clear",
                     "Clear it",
@@ -69,7 +83,9 @@ public class IsolationTest {
                     false,
                     null,
                     null,
-                    false))
+                    false,
+                    Power.DEAD,
+                    null))
             .build();
     private static final Finding WEAK = new SignSettled("weak", Answer.YES);
 

@@ -77,8 +77,8 @@ public class PlacesTest {
     @Test
     public void wantedOnTheTrayIsWhatTheNextLayersGive() {
         var pack = new Packs()
-                .layer(new Layer("front", "Front", null, 2, 2, List.of(), List.of(piece("panel")), null))
-                .layer(new Layer("inside", "Inside", "front", 2, 2, List.of(), List.of(piece("lid")), null))
+                .layer(new Layer("front", "Front", null, 2, 2, List.of(), List.of(piece("panel")), null, List.of()))
+                .layer(new Layer("inside", "Inside", "front", 2, 2, List.of(), List.of(piece("lid")), null, List.of()))
                 .fault("a", 0.1)
                 .sign("stands", 0.05, Map.of("a", 0.7))
                 .remedy("clean", "inside", 5, null, Map.of("a", 0.9))
@@ -94,7 +94,7 @@ public class PlacesTest {
     }
 
     private static Piece piece(String id) {
-        return new Piece(id, id, null, null, null, null, false, false, false, List.of(), List.of(), null);
+        return new Piece(id, id, null, null, null, null, false, false, false, List.of(), List.of(), false, null);
     }
 
     private static List<String> wanted(Pack pack, VisitRecord visit, String ahead) {

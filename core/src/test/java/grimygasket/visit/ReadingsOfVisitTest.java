@@ -15,6 +15,7 @@ import grimygasket.pack.Measure.Model;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
+import grimygasket.pack.Power;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Reading;
 import grimygasket.pack.Remedy;
@@ -53,8 +54,24 @@ public class ReadingsOfVisitTest {
                 .fault("clog", 0.1)
                 .sign("stands", 0.1, Map.of("clog", 0.9))
                 .check(new Check(
-                        "look", "Look", null, 1, null, null, 0, null, null, null, outcomes, opening, null, null,
-                        List.of(), false))
+                        "look",
+                        "Look",
+                        null,
+                        1,
+                        null,
+                        null,
+                        0,
+                        null,
+                        null,
+                        null,
+                        outcomes,
+                        opening,
+                        null,
+                        null,
+                        List.of(),
+                        Power.EITHER,
+                        List.of(),
+                        null))
                 .proof(new Proof(
                         "drains",
                         "It drains",
@@ -63,6 +80,8 @@ public class ReadingsOfVisitTest {
                         1,
                         new Reading("Open share", null, Quantity.SHARE, Reading.Better.MORE, "look", null, null),
                         null,
+                        null,
+                        Power.LIVE,
                         null))
                 .remedy(new Remedy(
                         "clear",
@@ -82,7 +101,9 @@ public class ReadingsOfVisitTest {
                         false,
                         null,
                         null,
-                        false))
+                        false,
+                        Power.EITHER,
+                        null))
                 .build();
     }
 

@@ -24,8 +24,10 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Piece;
+import grimygasket.pack.Power;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Reading;
+import grimygasket.pack.Remedy;
 import grimygasket.pack.Screws;
 import grimygasket.visit.Condition.Stuff;
 import grimygasket.visit.Condition.Wear;
@@ -49,13 +51,35 @@ public class RingTest {
             false,
             List.of(Confirmation.LOCKED),
             List.of(),
+            false,
             null);
     private static final Piece SCREEN = new Piece(
-            "screen", "Metal screen", null, null, null, null, false, false, false, List.of(), List.of("chopper"), null);
+            "screen",
+            "Metal screen",
+            null,
+            null,
+            null,
+            null,
+            false,
+            false,
+            false,
+            List.of(),
+            List.of("chopper"),
+            false,
+            null);
     private static final Pack PACK = new Packs()
             .feature("chopper")
-            .caution(new Caution("shock", "Electric shock", "Unplug.", Hazard.POWER, List.of()))
-            .layer(new Layer("below", "Kick plate off", null, 4, 4, List.of("shock"), List.of(PLATE, SCREEN), null))
+            .caution(new Caution("shock", "Electric shock", "Unplug.", Hazard.POWER, List.of(), List.of()))
+            .layer(new Layer(
+                    "below",
+                    "Kick plate off",
+                    null,
+                    4,
+                    4,
+                    List.of("shock"),
+                    List.of(PLATE, SCREEN),
+                    null,
+                    List.of(Hazard.POWER)))
             .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, null, List.of(), Map.of(), List.of()))
             .sign("sign", 0.1, Map.of("a", 0.9))
             .check(
@@ -253,8 +277,10 @@ public class RingTest {
                         2,
                         new Reading("In 15 s", "L", null, Reading.Better.MORE, null, null, null),
                         "Drain",
+                        null,
+                        Power.LIVE,
                         null))
-                .remedy(new grimygasket.pack.Remedy(
+                .remedy(new Remedy(
                         "clear",
                         "clear",
                         null,
@@ -272,23 +298,35 @@ public class RingTest {
                         false,
                         null,
                         null,
-                        false))
+                        false,
+                        Power.DEAD,
+                        null))
                 .build();
         var findings = new Finding[] {SIGN, new RemedyTried("clear", Proved.CURED)};
         var half = new ProofRun("drains", 1.5, null, 1, List.of(), false);
         assertEquals(
-                Proving.gaps(pack, new Visits().findings(findings).proof(half).build()),
+                Proving.gaps(
+                        pack,
+                        Packs.MACHINE,
+                        new Visits().findings(findings).proof(half).build()),
                 List.of(
                         Gap.of(Kind.RUNS, "It drains", "1", "2"),
                         Gap.of(Kind.NOT_MEASURED, "It drains"),
                         Gap.of(Kind.LIGHT, "It drains")));
         var worse = new ProofRun("drains", 1.5, 1.25, 2, List.of(), true);
         assertEquals(
-                Proving.gaps(pack, new Visits().findings(findings).proof(worse).build()),
+                Proving.gaps(
+                        pack,
+                        Packs.MACHINE,
+                        new Visits().findings(findings).proof(worse).build()),
                 List.of(Gap.of(Kind.NO_BETTER, "It drains", "1.5 L", "1.25 L")));
         var better = new ProofRun("drains", 1.5, 4.0, 2, List.of(), true);
         assertEquals(
-                Proving.gaps(pack, new Visits().findings(findings).proof(better).build()), List.of());
+                Proving.gaps(
+                        pack,
+                        Packs.MACHINE,
+                        new Visits().findings(findings).proof(better).build()),
+                List.of());
     }
 
     @Test
@@ -304,7 +342,7 @@ public class RingTest {
         var visit = some.complaint("Stands in water").build();
         var plan = Diagnosis.assess(PACK, Packs.MACHINE, new Evidence(visit.findings(), Packs.VAN))
                 .plan();
-        return Ring.of(PACK, Packs.MACHINE, visit).stands(visit, plan);
+        return Ring.of(PACK, Packs.MACHINE, visit).stands(PACK, visit, plan);
     }
 
     @Test

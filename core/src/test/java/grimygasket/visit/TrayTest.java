@@ -132,6 +132,7 @@ public class TrayTest {
                 false,
                 List.of(),
                 List.of(),
+                false,
                 null);
         var plate = piece("plate", "kick-plate", FOUR, Place.TRAY, 0);
         var laid =

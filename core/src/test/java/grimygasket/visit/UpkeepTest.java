@@ -31,8 +31,8 @@ import org.testng.annotations.Test;
 public class UpkeepTest {
     private static final Pack PACK = new Packs()
             .feature("screen")
-            .layer(new Layer("below", "Plate off", null, 4, 3, List.of(), List.of(), null))
-            .layer(new Layer("inside", "Cover off", "below", 2, 1, List.of(), List.of(), null))
+            .layer(new Layer("below", "Plate off", null, 4, 3, List.of(), List.of(), null, List.of()))
+            .layer(new Layer("inside", "Cover off", "below", 2, 1, List.of(), List.of(), null, List.of()))
             .fault(new Fault("dirt", "Dirt", List.of("s"), 0.1, 0, null, null, List.of(), Map.of(), List.of()))
             .fault("scale", 0.1)
             .remedy("clean-inside", "inside", 10, null, Map.of("dirt", 0.9))
@@ -73,7 +73,7 @@ public class UpkeepTest {
     @Test
     public void whatWantsTheRestCleanComesLast() {
         var pack = new Packs()
-                .layer(new Layer("below", "Plate off", null, 4, 3, List.of(), List.of(), null))
+                .layer(new Layer("below", "Plate off", null, 4, 3, List.of(), List.of(), null, List.of()))
                 .fault("dirt", 0.1)
                 .remedy("run", null, 10, null, Map.of("dirt", 0.9))
                 .remedy("brush", "below", 5, null, Map.of("dirt", 0.9))

@@ -31,6 +31,7 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.gauge.Readings.Typed;
+import grimygasket.pack.Competence;
 import grimygasket.pack.Feature;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.state.Circumstances;
@@ -43,10 +44,13 @@ import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.Upkeep.Last;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /** A call made up from a seed, on which anything is done that can be, and some that cannot. */
 final class RandomCall {
@@ -76,7 +80,13 @@ final class RandomCall {
         this.maker = kind.codes().isEmpty() ? "Nomake" : one(kind.codes()).maker();
         this.customer = new Customer(uuid(), "Tess Örrin “T”", "2 Weir Lane\t", "");
         this.circumstances = new Circumstances(
-                Map.of(), shelf(), random.nextBoolean() ? Map.of() : before(), 48 + random.nextInt(40), 45, 230);
+                Map.of(),
+                shelf(),
+                random.nextBoolean() ? Map.of() : before(),
+                48 + random.nextInt(40),
+                45,
+                230,
+                competences());
     }
 
     /** Its parts and some that fit other makers' machines. */
@@ -84,6 +94,12 @@ final class RandomCall {
         return circumstances.shelf().stream()
                 .map(part -> new Fitting(random.nextBoolean() ? null : one(List.of(maker, "Nomake")), part))
                 .toList();
+    }
+
+    private Set<Competence> competences() {
+        return Arrays.stream(Competence.values())
+                .filter(one -> random.nextInt(4) > 0)
+                .collect(Collectors.toSet());
     }
 
     private List<Article> shelf() {

@@ -12,7 +12,8 @@ import tools.jackson.databind.node.ObjectNode;
  * <ul>
  *   <li>a piece had one kind of screws, and now has a list of them;
  *   <li>a piece had one {@code clip}, and now has {@code clips};
- *   <li>what a school means for dates and for upkeep was known by its id, and now it says so itself.
+ *   <li>what a school means for dates and for upkeep was known by its id, and now it says so itself;
+ *   <li>nothing was said of power but that a check {@code runs}, see {@link OlderPower}.
  * </ul>
  */
 final class OlderPacks {
@@ -32,6 +33,9 @@ final class OlderPacks {
         }
         for (var school : pack.path("schools")) {
             saysWhatItMeans(school);
+        }
+        if (pack instanceof ObjectNode object) {
+            OlderPower.today(object);
         }
         return pack;
     }

@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Overlay {
     /** Members that guard against harm: a family may add to a list of them, and change nothing else. */
     private static final Set<String> GUARDS =
-            Set.of("cautions", "danger", "alarm", "licensed", "causesFirst", "stopIf");
+            Set.of("cautions", "danger", "alarm", "licensed", "competence", "causesFirst", "stopIf");
 
     private final List<String> problems = new ArrayList<>();
 

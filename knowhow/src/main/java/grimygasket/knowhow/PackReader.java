@@ -55,10 +55,33 @@ public final class PackReader {
      */
     public static JsonNode tree(String yaml) {
         try {
-            return OlderPacks.today(YAML.readTree(yaml));
+            var tree = YAML.readTree(yaml);
+            requireNumbers(tree);
+            return OlderPacks.today(tree);
         } catch (JacksonException e) {
             throw new PackException(List.of("This is not a readable YAML file: " + e.getOriginalMessage()));
         }
+    }
+
+    /**
+     * What a pack of an older form does not say, and how it is taken: a sentence for each; empty for one of today's form.
+     *
+     * @throws PackException if it is not YAML
+     */
+    public static List<String> assumed(String yaml) {
+        try {
+            return YAML.readTree(yaml) instanceof ObjectNode pack ? OlderPower.assumed(pack) : List.of();
+        } catch (JacksonException e) {
+            throw new PackException(List.of("This is not a readable YAML file: " + e.getOriginalMessage()));
+        }
+    }
+
+    /** YAML has numbers that are none. */
+    private static void requireNumbers(JsonNode tree) {
+        if (tree.isFloatingPointNumber() && !Double.isFinite(tree.doubleValue())) {
+            throw new PackException(List.of("A number in it is infinite, or none: .inf or .nan."));
+        }
+        tree.forEach(PackReader::requireNumbers);
     }
 
     /** What breaks the schema, and what else is wrong with the rest. */

@@ -137,7 +137,7 @@ public class SafeAdviceTest {
         var alarm = pack.sign("alarm");
         assertTrue(alarm.complaint());
         assertTrue(alarm.ask().toLowerCase().contains("burning") && alarm.ask().contains("breaker"), alarm.ask());
-        var text = pack.caution(alarm.alarm()).text().toLowerCase();
+        var text = pack.caution(alarm.alarm().caution()).text().toLowerCase();
         assertTrue(text.contains("unplug") && text.contains("fire brigade") && text.contains("not switch it on"), text);
     }
 
@@ -165,7 +165,8 @@ public class SafeAdviceTest {
     public void ashEmbersTonerAndWaterAreSpokenOf() {
         var dust = vacuum.caution("dust").text();
         assertTrue(dust.contains("embers") && dust.contains("Toner"), dust);
-        assertTrue(vacuum.sign("alarm").ask().contains("water or hot ash"));
+        assertTrue(vacuum.sign("alarm").ask().contains("drawn in water"));
+        assertTrue(vacuum.sign("embers").ask().contains("hot ash"));
         assertTrue(vacuum.caution("alarm").text().contains("after water a day to dry"));
         assertTrue(vacuum.faults().stream().map(Fault::id).anyMatch("water-in-motor"::equals));
     }

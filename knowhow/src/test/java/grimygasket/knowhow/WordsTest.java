@@ -5,13 +5,22 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.pack.Feature;
 import grimygasket.words.Lexicon;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Signs are found by the words that people use, and heard in what a customer says. */
 public class WordsTest {
+    private static final Map<String, Lexicon> LEXICONS = new HashMap<>();
+
     private static Lexicon lexicon(String kind) {
+        return LEXICONS.computeIfAbsent(kind, WordsTest::read);
+    }
+
+    private static Lexicon read(String kind) {
         var known = Shipped.knowhow(kind);
         var usual = known.pack().features().stream()
                 .filter(feature -> feature.usual() || feature.id().equals("pump-screen"))
@@ -21,6 +30,50 @@ public class WordsTest {
                 .filter(code -> code.maker().equals("Corvanne"))
                 .toList();
         return Lexicon.of(known.pack(), usual, codes);
+    }
+
+    /** As people say it in whose house something is about to hurt somebody: the stop has to come. */
+    @DataProvider
+    Object[][] alarms() {
+        var everywhere = List.of(
+                "I got a shock touching it",
+                "the plug is melted",
+                "RCD goes off as soon as I press start",
+                "it tripped the fuse box",
+                "it tripped the consumer unit again",
+                "it blew the fuse",
+                "there was a loud bang, and it went bang again",
+                "the socket is brown and hot",
+                "smell of hot plastic",
+                "flames came out of the back",
+                "it caught fire");
+        var dryer = List.of(
+                "I smell gas",
+                "carbon monoxide alarm went off",
+                "we have headaches since it runs",
+                "it smells of rotten eggs");
+        var vacuum = List.of(
+                "battery is swollen and hot",
+                "battery bulges",
+                "the battery leaks",
+                "I vacuumed the fireplace",
+                "I sucked up ash");
+        return Stream.of(
+                        Shipped.KINDS.stream()
+                                .flatMap(kind -> everywhere.stream().map(said -> new Object[] {kind, said})),
+                        dryer.stream().map(said -> new Object[] {"tumble-dryer", said}),
+                        vacuum.stream().map(said -> new Object[] {"vacuum-cleaner", said}))
+                .flatMap(all -> all)
+                .toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "alarms")
+    public void whatMayHurtSomebodyIsHeardAsAnAlarm(String kind, String said) {
+        var heard = heard(kind, said);
+        assertTrue(
+                Shipped.knowhow(kind).pack().signs().stream()
+                        .anyMatch(sign -> sign.alarm() != null && heard.contains(sign.id())),
+                kind + ": " + said + " is heard as " + heard);
     }
 
     @DataProvider

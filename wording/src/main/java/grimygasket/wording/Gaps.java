@@ -21,6 +21,7 @@ public final class Gaps {
             case COMPLAINT -> "The complaint is not written down.";
             case SIGN -> "No sign and no code is entered.";
             case CAUTION -> "Not confirmed: “" + about.get(0) + "”.";
+            case NO_POWER -> NoPower.sentence(about);
             case CAUSE -> "No cause is settled on yet.";
             case PIECES -> "Not on the tray: " + String.join(", ", about) + ".";
             case CUP -> "The screws of “" + about.get(0) + "” lie in no cup.";

@@ -1,6 +1,7 @@
 package grimygasket.wording;
 
 import grimygasket.call.Reason;
+import grimygasket.pack.Competence;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -32,6 +33,9 @@ public final class Reasons {
             case NOT_KNOWN -> "“" + about.get(0) + "” is not known for this kind of machine.";
             case NO_ANSWER -> "“" + about.get(0) + "” is not an answer to this. Choose one of those shown.";
             case LICENSED -> "This is work for a licensed " + about.get(0) + ". Make it safe, and hand the call on.";
+            case NOT_QUALIFIED ->
+                "This is for somebody qualified for " + Competences.name(Competence.valueOf(about.get(0)))
+                        + ": hand it on. Who is qualified stands under Settings, Who works here.";
             case EXCLUDED ->
                 "“" + about.get(0) + "” and “" + about.get(1)
                         + "” exclude each other. Take the other back first, in the story.";
@@ -49,6 +53,9 @@ public final class Reasons {
             case FEATURES -> String.join(" ", about);
             case RATINGS -> "The plate cannot say that.";
             case READING -> "Enter what was read.";
+            case NO_POWER -> NoPower.sentence(about);
+            case IN_THE_WAY ->
+                "It gets no power while something of it is off. Put back first: " + String.join(", ", about) + ".";
             case BEYOND -> "Some of it you may not leave open, whatever the reason.";
             case GAPS -> "The ring has gaps: give the reason for leaving them, or fill them first.";
             case MOVED_ON -> "The call was changed on another screen meanwhile. Look at it again, then close it.";

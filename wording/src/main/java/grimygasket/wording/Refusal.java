@@ -55,7 +55,7 @@ public record Refusal(
     private static Kind kind(Reason.Kind kind) {
         return switch (kind) {
             case CLOSED, SIGNED_OFF -> Kind.CLOSED;
-            case LICENSED -> Kind.LICENSED;
+            case LICENSED, NOT_QUALIFIED -> Kind.LICENSED;
             case BEYOND, GAPS -> Kind.GAPS;
             case TAKEN_BACK, ANSWERED, CHANGED, FEATURES_CHANGED, MOVED_ON -> Kind.STALE;
             case NO_CAUTION -> Kind.NOT_FOUND;
@@ -78,7 +78,9 @@ public record Refusal(
                     LAST_COMPLAINT,
                     FEATURES,
                     RATINGS,
-                    READING -> Kind.INVALID;
+                    READING,
+                    NO_POWER,
+                    IN_THE_WAY -> Kind.INVALID;
         };
     }
 }

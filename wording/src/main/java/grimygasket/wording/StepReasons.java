@@ -26,6 +26,11 @@ public final class StepReasons {
             case ALL_TRIED -> suspect(reason) + ", and all that is listed for it has been tried.";
             case TOO_DEAR -> suspect(reason) + ", but what is left to try would cost more than it is likely to save.";
             case RUN_SHOWS -> "Only a run shows whether it is cured.";
+            case NO_POWER ->
+                "“" + about.get(0) + "” was told: the machine gets no power until what clears it has found nothing.";
+            case NOT_OURS -> "“" + about.get(0) + "” was told: only licensed people may put it back in use.";
+            case NOT_QUALIFIED ->
+                "“" + about.get(0) + "” was told: what is left to clear it is for somebody qualified.";
             case DANGER -> "“" + about.get(0) + "”: this comes before everything else.";
         };
     }

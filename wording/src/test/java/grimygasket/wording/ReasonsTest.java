@@ -19,7 +19,8 @@ public class ReasonsTest {
 
     @Test(dataProvider = "kinds")
     public void everyReasonIsASentence(Reason.Kind kind) {
-        var said = Reasons.say(new Reason(kind, List.of("Pump hums.", "Pump is silent.")));
+        var about = kind == Reason.Kind.NOT_QUALIFIED ? "GAS" : "Pump hums.";
+        var said = Reasons.say(new Reason(kind, List.of(about, "Pump is silent.")));
         assertTrue(said.matches("(?s)[A-Z“].*\\."), said);
     }
 
@@ -28,6 +29,10 @@ public class ReasonsTest {
         assertEquals(
                 Reasons.say(new Reason(Reason.Kind.LICENSED, List.of("gas fitter"))),
                 "This is work for a licensed gas fitter. Make it safe, and hand the call on.");
+        assertEquals(
+                Reasons.say(new Reason(Reason.Kind.NOT_QUALIFIED, List.of("ELECTRICAL"))),
+                "This is for somebody qualified for electrical measuring: hand it on. Who is qualified stands under"
+                        + " Settings, Who works here.");
         assertEquals(Reasons.say(new Reason(Reason.Kind.UNFIT, List.of("say what was found"))), "Say what was found.");
     }
 }
