@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { Problem } from './api/problem'
 import { useSession } from './api/queries'
 import { useFeed } from './api/useFeed'
+import ProofSheet from './sign-in/ProofSheet.vue'
 import SignInAgain from './sign-in/SignInAgain.vue'
 import SignInView from './sign-in/SignInView.vue'
 import StoreMark from './store/StoreMark.vue'
@@ -26,6 +27,7 @@ const away = computed(() => failureReason.value instanceof Problem && failureRea
     <StoreMark />
     <FootBar :session="session" />
     <SignInAgain />
+    <ProofSheet />
   </div>
   <Notice
     v-else-if="away"

@@ -1,6 +1,9 @@
 import createClient from 'openapi-fetch'
 import { ref } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { hearHistory } from '../store/acknowledged'
 import { forgetAndBeginAnew, forgetBefore } from '../store/forget'
+import { storage } from '../store/storage'
 import { device } from './device'
 import { Problem } from './problem'
 import type { paths } from './schema'
@@ -11,7 +14,15 @@ api.use({
   onRequest({ request }) {
     for (const [name, value] of Object.entries(headers())) request.headers.set(name, value)
   },
+  async onResponse({ response }) {
+    const history = response.headers.get('Gasket-History')
+    // From the cache of the service worker it would be that of before.
+    if (history && response.ok && navigator.onLine && (await hearHistory(history))) returns.value++
+  },
 })
+
+/** How often something that the server has lost was found on this device. */
+export const returns = ref(0)
 
 /** What every request says. */
 const headers = () => ({ 'X-XSRF-TOKEN': csrfToken(), 'X-Device': device })
@@ -64,7 +75,14 @@ export async function answer<T>(request: () => Promise<Answer<T>>, asks = true, 
   away.value = false
   if (response.ok) return data as T
   const problem = Problem.of(error, response.status)
-  if (problem.kind === 'device-lost') await (signedIn ? forgetAndBeginAnew() : forgetBefore())
+  if (problem.kind === 'device-lost') {
+    await leaveBehind()
+    await (signedIn ? forgetAndBeginAnew() : forgetBefore())
+  }
+  if (problem.kind === 'proof-needed') {
+    if (!(await proofGiven())) throw problem
+    return answer(request, asks, again)
+  }
   if (problem.kind === 'sign-in-needed' && signedIn && asks) {
     await signInAgain()
     return answer(request)
@@ -103,12 +121,61 @@ export async function signIn(login: string, password: string): Promise<object | 
     const said = response.status === 204 ? undefined : await response.json()
     return response.ok ? { data: said, response } : { error: said, response }
   }
+  await finishSignOut()
   // The first request brings the token that the second must show.
   await api.GET('/api/session').catch(() => undefined)
   return answer(post)
 }
 
+/** Somebody has signed out here, and the server does not know yet. */
+const signsOut = useLocalStorage('grimy-gasket:signs-out', false)
+
+/** Signs out; without signal the server is told before anything else once there is some. */
 export async function signOut(): Promise<void> {
   signedIn = undefined
-  await fetch('/api/session', { method: 'DELETE', headers: headers() }).catch(() => undefined)
+  signsOut.value = true
+  await finishSignOut().catch(() => undefined)
+}
+
+/** Tells the server that somebody has signed out here, if it does not know yet; a problem while it cannot be told. */
+export async function finishSignOut(): Promise<void> {
+  if (!signsOut.value) return
+  const end = () => fetch('/api/session', { method: 'DELETE', headers: headers() })
+  const ended = await end()
+    // The token may be another one by now.
+    .then(async (response) => {
+      if (response.status !== 403) return response
+      await fetch('/api/session').catch(() => undefined)
+      return end()
+    })
+    .catch(() => undefined)
+  if (!ended || ended.status >= 500) throw Problem.unreachable()
+  signsOut.value = false
+}
+
+/** True while somebody is asked for their password once more. */
+export const proofWanted = ref(false)
+let proved: ((given: boolean) => void) | undefined
+
+/** Whoever was asked for their password has given it, or has not. */
+export function prove(given: boolean) {
+  proofWanted.value = false
+  proved?.(given)
+  proved = undefined
+}
+
+function proofGiven(): Promise<boolean> {
+  prove(false)
+  proofWanted.value = true
+  return new Promise((answered) => (proved = answered))
+}
+
+/** Leaves what this device had not sent to the lead, as it was signed out from afar and forgets everything. */
+async function leaveBehind() {
+  const waiting = await storage()
+    .then((db) => db.getAll('outbox'))
+    .catch(() => [])
+  if (!waiting.length) return
+  const commands = waiting.map(({ command }) => command)
+  await api.POST('/api/left-behind', { body: { commands } }).catch(() => undefined)
 }

@@ -1,4 +1,5 @@
 import { v7 as uuid } from 'uuid'
+import { acknowledge } from '../store/acknowledged'
 import { answer, api, patience, putFile } from './client'
 import { device, nextSeq, sentHere } from './device'
 import type { CallChange, Command, Taken } from './types'
@@ -18,17 +19,39 @@ export function commandTo(call: string, change: CallChange, id?: string): Comman
   return { ...command, seq: nextSeq() }
 }
 
-/** Sends a command, with its picture if it has one, even if the page is left meanwhile: what it makes is drawn already. */
-export const sent = (command: Command, picture?: Blob) =>
-  answer(() => {
+/**
+ * Sends a command, with its picture if it has one, even if the page is left meanwhile: what it makes is drawn already. Once it is
+ * acknowledged it is kept for a while, as the server may want it back.
+ *
+ * @param returned whether it was acknowledged before, and is given back
+ */
+export async function sent(account: string, command: Command, picture?: Blob, returned?: boolean) {
+  const taken = await answer(() => {
     const signal = patience()
     return picture
-      ? putPhoto(command, picture, signal)
-      : api.POST('/api/commands', { body: { command, sentAt: Date.now() }, keepalive: true, signal })
+      ? putPhoto(command, picture, returned, signal)
+      : api.POST('/api/commands', {
+          body: { command, sentAt: Date.now(), returned },
+          keepalive: true,
+          signal,
+        })
   })
+  await acknowledge({ account, command, picture })
+  return taken
+}
 
-function putPhoto({ id, call, device, seq, change }: Command, picture: Blob, signal: AbortSignal) {
+function putPhoto(
+  { id, call, device, seq, change }: Command,
+  picture: Blob,
+  returned: boolean | undefined,
+  signal: AbortSignal,
+) {
   if (change.kind !== 'add-photo') throw new Error(`${change.kind} has no picture`)
-  const query = new URLSearchParams({ line: change.line, device, seq: String(seq) })
+  const query = new URLSearchParams({
+    line: change.line,
+    device,
+    seq: String(seq),
+    returned: String(!!returned),
+  })
   return putFile<Taken>(`/api/calls/${call}/photos/${id}?${query}`, picture, signal)
 }

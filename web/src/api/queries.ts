@@ -9,7 +9,7 @@ import { ofCallOrHere, orHere, patiently } from '../store/orHere'
 import { waits } from '../store/outbox'
 import { foundHere, heardHere } from '../store/words'
 import { goBy } from '../ui/clocks'
-import { answer, api, nowSignedIn } from './client'
+import { answer, api, finishSignOut, nowSignedIn } from './client'
 import { queryClient } from './queryClient'
 import type { Call, Step, Supposed } from './types'
 
@@ -17,6 +17,7 @@ export function useSession() {
   return useQuery({
     queryKey: ['session'],
     queryFn: async () => {
+      await finishSignOut()
       const session = await answer(() => api.GET('/api/session'))
       nowSignedIn(session.id)
       goBy(session.clocks)
@@ -366,8 +367,8 @@ export function useTrailOfAll(account: MaybeRefOrGetter<string>, enabled: () => 
       answer(() =>
         api.GET('/api/trail', { params: { query: { before, account: toValue(account) || undefined } } }),
       ),
-    initialPageParam: undefined as number | undefined,
-    getNextPageParam: (page) => (page.length === 100 ? page.at(-1)?.at : undefined),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (page) => (page.length === 100 ? page.at(-1)?.place : undefined),
     staleTime: 0,
   })
 }
@@ -375,6 +376,11 @@ export function useTrailOfAll(account: MaybeRefOrGetter<string>, enabled: () => 
 /** The devices in use: one's own, and for the lead all of them. */
 export function useDevices() {
   return useQuery({ queryKey: ['devices'], queryFn: () => answer(() => api.GET('/api/devices')) })
+}
+
+/** What people who were locked out had not sent; for the lead. */
+export function useLeftBehind() {
+  return useQuery({ queryKey: ['left-behind'], queryFn: () => answer(() => api.GET('/api/left-behind')) })
 }
 
 /** One's own keys, with which one signs in besides the password. */

@@ -2,6 +2,7 @@ import { useEventSource } from '@vueuse/core'
 import { computed, watch } from 'vue'
 import { sentHere } from './device'
 import { held, hold } from '../store/held'
+import { retryReturned } from '../store/outbox'
 import { useSession } from './queries'
 import { callKey, queryClient } from './queryClient'
 
@@ -31,6 +32,7 @@ export function useFeed(back: () => void) {
         const changed = JSON.parse(data.value!) as { call: string; command: string }
         if (sentHere.has(changed.command)) return
         void holdAgain(changed.call)
+        void retryReturned(changed.call).then((some) => some && back())
         void queryClient.invalidateQueries({ queryKey: ['round'] })
       } else if (begun || event.value === 'all') {
         // What was changed while nobody listened is not known one by one.

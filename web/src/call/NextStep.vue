@@ -7,22 +7,28 @@ import { byId } from '../judgement/byId'
 import { stepKey, waitingText } from '../judgement/steps'
 import { useCallContext } from './context'
 import Dangers from './Dangers.vue'
+import ForWhom from './ForWhom.vue'
 import HeldBack from './HeldBack.vue'
+import BeforePower from './BeforePower.vue'
+import MachineNow from './MachineNow.vue'
 import StepAnswers from './StepAnswers.vue'
 import StepMethod from './StepMethod.vue'
 import StepCaution from './StepCaution.vue'
 import StepRemedy from './StepRemedy.vue'
 import GoOn from './stages/GoOn.vue'
+import { usePower } from './usePower'
 
 const emit = defineEmits<{ choose: [key: string]; back: [] }>()
 const { call, pack, stage, step } = useCallContext()
 
+const { blocked } = usePower(() => step.value)
 const ownChoice = computed(() => !!step.value && step.value !== call.value.assessment.plan.next)
-const tools = computed(() => {
-  if (step.value?.kind === 'CHECK') return byId(pack.value.checks, step.value.id)?.tools ?? []
-  if (step.value?.kind === 'REMEDY') return byId(pack.value.remedies, step.value.id)?.tools ?? []
-  return []
-})
+const remedy = computed(() =>
+  step.value?.kind === 'REMEDY' ? byId(pack.value.remedies, step.value.id) : undefined,
+)
+const work = computed(() =>
+  step.value?.kind === 'CHECK' ? byId(pack.value.checks, step.value.id) : remedy.value,
+)
 </script>
 
 <template>
@@ -31,7 +37,7 @@ const tools = computed(() => {
       <template v-if="ownChoice" #label>
         <button
           type="button"
-          class="ml-3 underline decoration-dotted underline-offset-4"
+          class="-my-3 ml-3 py-3 underline decoration-dotted underline-offset-4"
           @click="emit('back')"
         >
           back to the advice
@@ -44,7 +50,7 @@ const tools = computed(() => {
         <li v-if="step.waiting.way !== 'NONE'" class="rounded border border-[#8a9192] px-1.5 py-0.5">
           {{ waitingText(step.waiting) }}
         </li>
-        <li v-for="tool in tools" :key="tool" class="rounded border border-[#8a9192] px-1.5 py-0.5">
+        <li v-for="tool in work?.tools" :key="tool" class="rounded border border-[#8a9192] px-1.5 py-0.5">
           {{ tool }}
         </li>
       </ul>
@@ -61,6 +67,7 @@ const tools = computed(() => {
       <button type="button" class="btn btn-quiet" @click="stage.show('HAND_OVER')">Hand the call on</button>
     </div>
     <div v-else :key="stepKey(step)" class="grid gap-3 p-4">
+      <MachineNow />
       <div
         v-if="step.reach.opens.length"
         class="border-line flex items-center justify-between gap-3 rounded-lg border-2 py-1 pl-3"
@@ -69,14 +76,23 @@ const tools = computed(() => {
         <button type="button" class="btn btn-quiet" @click="stage.show('OPEN')">The tray</button>
       </div>
       <Dangers :step="step" />
+      <BeforePower :step="step" />
+      <ForWhom
+        v-if="step.kind !== 'PROVE'"
+        :competence="work?.competence"
+        :licensed="remedy?.licensed"
+        :handed-on="step.waiting.way === 'HANDED_ON'"
+      />
       <StepMethod :step="step" />
-      <StepRemedy v-if="step.kind === 'REMEDY' || step.kind === 'PROVE'" :step="step" />
-      <p v-else-if="step.kind === 'REFER'">
-        <button type="button" class="btn btn-act min-h-14 w-full text-lg" @click="stage.show('HAND_OVER')">
-          Hand the call on
-        </button>
-      </p>
-      <StepAnswers v-else :step="step" />
+      <template v-if="!blocked">
+        <StepRemedy v-if="step.kind === 'REMEDY' || step.kind === 'PROVE'" :step="step" />
+        <p v-else-if="step.kind === 'REFER'">
+          <button type="button" class="btn btn-act min-h-14 w-full text-lg" @click="stage.show('HAND_OVER')">
+            Hand the call on
+          </button>
+        </p>
+        <StepAnswers v-else :step="step" />
+      </template>
       <HeldBack />
       <Alternatives :shown="step" @choose="emit('choose', $event)" />
     </div>

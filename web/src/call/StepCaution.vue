@@ -7,12 +7,20 @@ import { useCallContext } from './context'
 
 const props = defineProps<{ caution: string }>()
 const { call, pack, actions } = useCallContext()
-const kept = computed(() => call.value.cautions.find((one) => one.caution === props.caution))
+const known = computed(() => byId(pack.value.cautions, props.caution))
+/** What was done about it, and never as if it had happened. */
+const done = computed(() => (known.value?.hazard === 'POWER' ? 'cut off' : 'taken care of'))
+/** Not what was kept and does not hold any more, as it has run since. */
+const kept = computed(() =>
+  call.value.now.lapsed.includes(props.caution)
+    ? undefined
+    : call.value.cautions.filter((one) => one.caution === props.caution).at(-1),
+)
 </script>
 
 <template>
   <p v-if="kept" class="text-clean font-semibold">
-    ✓ {{ byId(pack.cautions, caution)?.title }}: confirmed {{ otherDay(kept.at) }} at {{ clock(kept.at) }}
+    ✓ {{ known?.title }}: {{ done }} {{ otherDay(kept.at) }} {{ clock(kept.at) }}
   </p>
   <CautionNote v-else :pack="pack" :caution="caution">
     <button
@@ -21,7 +29,7 @@ const kept = computed(() => call.value.cautions.find((one) => one.caution === pr
       :disabled="actions.busy.value"
       @click="actions.confirm(caution)"
     >
-      Taken care of: {{ byId(pack.cautions, caution)?.title }}
+      Taken care of: {{ known?.title }}
     </button>
   </CautionNote>
 </template>

@@ -18,6 +18,7 @@ const tried = computed(() => pending.value && remedyOf(pending.value.finding))
 const remedy = computed(() =>
   byId(pack.value.remedies, props.step.kind === 'PROVE' ? tried.value : props.step.id),
 )
+const handedOn = computed(() => props.step.waiting.way === 'HANDED_ON')
 const proof = computed(() => byId(pack.value.proofs, remedy.value?.proof))
 /** Whether it was seen to work as often as it takes. */
 const seen = computed(() =>
@@ -29,15 +30,14 @@ const prove = (proved: Proved) => actions.correct(pending.value!, remedyTried(tr
 <template>
   <template v-if="remedy">
     <FunctionProof v-if="proof && step.kind === 'PROVE'" :proof="proof" bare />
-    <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
+    <template v-if="!handedOn">
+      <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
+    </template>
     <ProofReading v-if="proof?.reading && step.kind === 'REMEDY'" :proof="proof" when="before" />
   </template>
   <template v-if="step.kind === 'REMEDY'">
-    <p v-if="remedy?.licensed" class="border-act border-l-8 pl-3">
-      <b>Only by a licensed {{ remedy.licensed }}.</b> Make it safe, and hand the call on.
-    </p>
     <button
-      v-if="remedy?.licensed"
+      v-if="handedOn"
       type="button"
       class="btn btn-act min-h-14 text-lg"
       @click="stage.show('HAND_OVER')"
@@ -55,23 +55,25 @@ const prove = (proved: Proved) => actions.correct(pending.value!, remedyTried(tr
     </button>
   </template>
   <div v-else-if="pending" class="grid gap-2">
-    <button
-      type="button"
-      class="btn min-h-14 text-lg"
-      :class="{ 'btn-act': seen }"
-      :disabled="actions.busy.value"
-      @click="prove('CURED')"
-    >
-      Proved: {{ lowerFirst(step.name) }}
-    </button>
-    <button
-      type="button"
-      class="btn min-h-14 text-lg"
-      :disabled="actions.busy.value"
-      @click="prove('PARTLY')"
-    >
-      This works now, another complaint stays
-    </button>
+    <template v-if="!call.prove.handedOn.includes(step.id)">
+      <button
+        type="button"
+        class="btn min-h-14 text-lg"
+        :class="{ 'btn-act': seen }"
+        :disabled="actions.busy.value"
+        @click="prove('CURED')"
+      >
+        Proved: {{ lowerFirst(step.name) }}
+      </button>
+      <button
+        type="button"
+        class="btn min-h-14 text-lg"
+        :disabled="actions.busy.value"
+        @click="prove('PARTLY')"
+      >
+        This works now, another complaint stays
+      </button>
+    </template>
     <button
       type="button"
       class="btn min-h-14 text-lg"

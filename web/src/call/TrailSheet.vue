@@ -18,6 +18,9 @@ const {
   () => open.value,
 )
 
+/** What came so much later than it was done says so. */
+const LATE_MS = 120_000
+
 const OUTCOMES: Partial<Record<Trace['became'], string>> = {
   CONFLICT: 'not taken: somebody had answered otherwise',
   REFUSED: 'not taken',
@@ -47,7 +50,10 @@ const OUTCOMES: Partial<Record<Trace['became'], string>> = {
             {{ OUTCOMES[trace.became] }}</span
           >
           <span class="text-soft block text-sm"
-            >{{ trace.by }}<template v-if="trace.device">, {{ trace.device.toLowerCase() }}</template></span
+            >{{ trace.by }}<template v-if="trace.device">, {{ trace.device.toLowerCase() }}</template
+            ><template v-if="trace.receivedAt - trace.at > LATE_MS"
+              >, received {{ otherDay(trace.receivedAt) }} {{ clock(trace.receivedAt) }}</template
+            ><template v-if="trace.returned">, given back after a backup was restored</template></span
           >
         </span>
       </li>

@@ -50,7 +50,7 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
         if (here && waits(command.call)) throw here
         if (waits(command.call)) await sendWhatWaits()
         if (waits(command.call)) throw Problem.unreachable()
-        return sent(command, picture).catch((problem: Problem) => {
+        return sent(me().account, command, picture).catch((problem: Problem) => {
           // What cannot be by what this device knows may be by what the server knows; but it does not answer.
           throw here && problem.passes ? here : problem
         })

@@ -25,5 +25,7 @@ export function waitingText({ way, minutes }: Step['waiting']): string {
       return `dries ${hours(minutes)}: come back`
     case 'RETURN_PART':
       return `and ${hours(minutes)} to fetch the part`
+    case 'HANDED_ON':
+      return 'by somebody qualified'
   }
 }

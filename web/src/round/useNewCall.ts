@@ -5,6 +5,7 @@ import { commandTo, sent } from '../api/commands'
 import { queryClient } from '../api/queryClient'
 import { Problem } from '../api/problem'
 import { begin } from '../store/enter'
+import { me } from '../store/held'
 import type { Call, Command, Customer, Home, Machine } from '../api/types'
 import { useDraft } from '../ui/drafts'
 import { clockTime, daysSince1970, isoDay, minuteOfDay } from '../ui/format'
@@ -67,7 +68,7 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const adding = useMutation({
     // Where the server does not answer the call begins on this device.
     mutationFn: (command: Command): Promise<unknown> =>
-      sent(command).catch((problem: Problem) => {
+      sent(me().account, command).catch((problem: Problem) => {
         if (!problem.passes) throw problem
         return begin(command)
       }),

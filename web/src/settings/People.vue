@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
 import { useColleagues } from '../api/queries'
 import { queryClient } from '../api/queryClient'
@@ -9,7 +9,11 @@ import type { Colleague } from '../api/types'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
+import { isoToday } from '../ui/clocks'
 import { lowerFirst } from '../ui/format'
+import { prepareAnew } from '../store/nextDays'
+import { COMPETENCES } from '../judgement/competences'
+import Qualifications from './Qualifications.vue'
 
 /** @param owner whether whoever looks may add people */
 defineProps<{ owner: boolean; me: string }>()
@@ -22,6 +26,7 @@ const blank: Colleague & { password: string } = {
   password: '',
   rank: 'TECHNICIAN',
   locked: false,
+  qualifications: [],
 }
 const RANKS = {
   TECHNICIAN: { name: 'Technician', may: 'works on calls' },
@@ -29,6 +34,12 @@ const RANKS = {
   OWNER: { name: 'Owner', may: 'also adds people, sets the rates, and sees what was done over all' },
 }
 const someone = ref({ ...blank })
+/** What somebody is qualified for today. */
+const held = ({ qualifications }: Colleague) =>
+  qualifications
+    .filter(({ since, until }) => since <= isoToday() && (!until || until >= isoToday()))
+    .map(({ competence }) => COMPETENCES[competence])
+const known = computed(() => people.value?.find(({ id }) => id === someone.value.id))
 const {
   mutate: save,
   isPending,
@@ -51,7 +62,8 @@ const lock = useMutation({
 
 function show(all: Colleague[]) {
   queryClient.setQueryData(['colleagues'], all)
-  void queryClient.invalidateQueries({ queryKey: ['devices'] })
+  for (const queryKey of [['devices'], ['call'], ['round']]) void queryClient.invalidateQueries({ queryKey })
+  prepareAnew()
   open.value = false
 }
 
@@ -78,6 +90,9 @@ function edit(known?: Colleague) {
             · {{ lowerFirst(RANKS[person.rank].name) }}</span
           >
           <span v-if="person.locked" class="text-act text-sm font-semibold"> · locked out</span>
+          <span v-if="held(person).length" class="text-soft block text-sm">
+            qualified for {{ held(person).join(', ') }}
+          </span>
         </span>
         <button
           v-if="owner"
@@ -131,10 +146,8 @@ function edit(known?: Colleague) {
         </fieldset>
         <button class="btn btn-act" :disabled="isPending">Keep</button>
       </form>
-      <div
-        v-if="people?.some(({ id }) => id === someone.id) && someone.id !== me"
-        class="border-line mt-4 border-t pt-3"
-      >
+      <Qualifications v-if="known" :key="known.id" :person="known" @kept="show" />
+      <div v-if="known && someone.id !== me" class="border-line mt-4 border-t pt-3">
         <Notice
           v-if="lock.error.value"
           :problem="lock.error.value"

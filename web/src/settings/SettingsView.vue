@@ -13,6 +13,7 @@ import Sheet from '../ui/Sheet.vue'
 import Notice from '../ui/Notice.vue'
 import BusinessForm from './BusinessForm.vue'
 import DeviceList from './DeviceList.vue'
+import LeftBehind from './LeftBehind.vue'
 import OwnPassword from './OwnPassword.vue'
 import Passkeys from './Passkeys.vue'
 import People from './People.vue'
@@ -121,6 +122,7 @@ async function leave() {
       <BusinessForm v-if="session.owner" />
       <People :owner="session.owner" :me="session.id" />
       <DeviceList :all="session.lead" />
+      <LeftBehind v-if="session.lead" />
       <OwnPassword />
       <Passkeys />
       <TrailOfAll v-if="session.owner" />

@@ -61,7 +61,8 @@ const trail = computed(() => data.value?.pages.flat())
             <span class="text-soft block text-sm"
               >{{ one.by ?? 'Somebody unknown'
               }}<template v-if="one.device">, {{ one.device.toLowerCase() }}</template
-              ><template v-if="one.address">, from {{ one.address }}</template></span
+              ><template v-if="one.address">, from {{ one.address }}</template
+              ><template v-if="one.returned">, given back after a backup was restored</template></span
             >
           </span>
         </li>

@@ -14,6 +14,7 @@ const { data: session } = useSession()
 const SOON_MS = 1_500
 const now = useNow({ interval: 500 })
 const mine = computed(() => waiting.value.filter((one) => one.account === session.value?.id))
+const returned = computed(() => mine.value.filter((one) => one.returned).length)
 const first = computed(() => mine.value[0]?.command.at)
 const long = computed(() => first.value !== undefined && now.value.getTime() - first.value > SOON_MS)
 /** Of people who have to sign in here before it goes out. */
@@ -29,12 +30,16 @@ const looking = ref(false)
 
 <template>
   <div
-    v-if="away || long || keepsNothing || refused.length || others"
+    v-if="away || long || returned || keepsNothing || refused.length || others"
     class="bg-warn-pale border-line no-print sticky bottom-14 z-10 flex flex-wrap items-center gap-x-3 border-t px-3 text-[0.95rem]"
   >
-    <p v-if="away || long" role="status" class="py-2">
+    <p v-if="away || long || returned" role="status" class="py-2">
       <template v-if="away">No signal: what you do is kept here. </template>
-      <template v-if="long">
+      <template v-if="returned">
+        The server was restored from a backup: what it lacks is given back from this device, {{ returned }}
+        {{ returned === 1 ? 'entry' : 'entries' }}.
+      </template>
+      <template v-else-if="long">
         {{ mine.length === 1 ? 'One entry waits' : `${mine.length} entries wait` }} on this device since
         {{ clock(first!) }}; they go out by themselves.
       </template>

@@ -16,7 +16,8 @@ import type {
 import { clockChanges } from '../ui/clocks'
 import { ask, fetchKnowhow, tell } from '../core/core'
 import { waitingFor, waitingOf } from './outbox'
-import { alone, storage } from './storage'
+import { dropAcknowledged } from './acknowledged'
+import { alone, forgetPhotos, storage } from './storage'
 import { withOffVan } from './van'
 
 /** A call as the core is told it. */
@@ -60,6 +61,14 @@ export const letGo = (id: string) =>
     if (!(await waitingFor(id)).length) await (await storage()).delete('calls', id)
   })
 
+/** The server does not have a call, and nothing of it waits to be given back: it was erased. */
+async function isGone(id: string) {
+  if ((await waitingFor(id)).length) return
+  await dropAcknowledged(id)
+  await forgetPhotos(id)
+  await letGo(id)
+}
+
 /** Keeps a call as the server has it now, and does to it what still waits; one that the server does not have is let go. */
 export const hold = (id: string): Promise<HeldCall> =>
   // While something is under way it may be in the answer already, or not.
@@ -67,7 +76,7 @@ export const hold = (id: string): Promise<HeldCall> =>
     const theirs = await answerQuietly(() =>
       api.GET('/api/device/calls/{callId}', { params: { path: { callId: id } }, signal: patience() }),
     ).catch(async (problem: unknown) => {
-      if (problem instanceof Problem && problem.kind === 'not-found') await letGo(id)
+      if (problem instanceof Problem && problem.kind === 'not-found') await isGone(id)
       throw problem
     })
     await fetchKnowhow(theirs.knowhow)

@@ -2,16 +2,18 @@ import { useLocalStorage } from '@vueuse/core'
 import { ref } from 'vue'
 import { answerQuietly, api } from '../api/client'
 import { Problem } from '../api/problem'
+import { callKey, queryClient } from '../api/queryClient'
 import { fetchKnowhow } from '../core/core'
 import type { HeldCall, NextDays, Round } from '../api/types'
 import { isoToday } from '../ui/clocks'
 import { daysSince1970 } from '../ui/format'
 import { lastCall } from '../ui/lastCall'
 import { held, hold, letGo, me, roundOf, session } from './held'
+import { prune } from './acknowledged'
 import { storage } from './storage'
 import { warm } from './warm'
 
-/** What the next days need, as far as this device was told. */
+/** What the next days need, once all of it was on this device. */
 export const nextDays = (): Promise<NextDays | undefined> =>
   storage().then(
     (db) => db.get('nextDays', 'now'),
@@ -32,17 +34,22 @@ let isOld = true
 export async function prepare(anew = isOld) {
   const days = await answerQuietly(() => api.GET('/api/device/next-days'))
   const db = await storage()
-  await db.put('nextDays', days, 'now')
   for (const { call, version } of days.calls) {
-    if (anew || (await held(call))?.call.head.version !== version) await hold(call)
+    const before = (await held(call))?.call.head.version
+    if (anew || before !== version) await hold(call)
+    // Where the server was slow it is shown as it was held before.
+    if (before !== version) void queryClient.invalidateQueries({ queryKey: callKey(call) })
   }
+  for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
+  // Only now: a day of which half the calls are here is not known here.
+  await db.put('nextDays', days, 'now')
   const wanted = new Set(days.calls.map(({ call }) => call))
   for (const id of await db.getAllKeys('calls')) {
     // The call that was looked at last may have been erased meanwhile.
     if (id === lastCall.value && !wanted.has(id)) await hold(id).catch(() => undefined)
     else if (!wanted.has(id)) await letGo(id)
   }
-  for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
+  await prune()
   isOld = false
   ready.value = await warm(days)
 }

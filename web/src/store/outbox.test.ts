@@ -4,7 +4,7 @@ import { Problem } from '../api/problem'
 import type { Command, HeldCall, Taken } from '../api/types'
 
 const sent = vi.fn<(command: Command) => Promise<Taken>>()
-vi.mock('../api/commands', () => ({ sent: (command: Command) => sent(command) }))
+vi.mock('../api/commands', () => ({ sent: (_: string, command: Command) => sent(command) }))
 vi.stubGlobal('navigator', { locks: { request: (_: string, act: () => unknown) => act() } })
 
 const { put, putRefused, read, refused, retry, send, settle, waiting } = await import('./outbox')

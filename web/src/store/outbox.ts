@@ -97,6 +97,13 @@ export async function putRefused(one: Omit<Waiting, 'place'>, { kind, message, t
   await changed()
 }
 
+/** What was given back and refused may be taken once others have given back what it builds on: it waits once more. */
+export async function retryReturned(call: string) {
+  const some = (await read()).filter((one) => one.returned && one.refused && one.command.call === call)
+  for (const one of some) await retry(one)
+  return some.length > 0
+}
+
 /** Lets what was refused wait once more. */
 export async function retry(one: Waiting) {
   await (await storage()).put('outbox', { ...one, refused: undefined })
@@ -146,11 +153,13 @@ async function sendAll(account: string, told: Told) {
     const unknown = new Set(all.filter(isRefusedBegin).map((one) => one.command.call))
     const next = all.find((one) => one.account === account && !one.refused && !unknown.has(one.command.call))
     if (!next) return
-    const taken = await sent(next.command, next.picture).catch(async (problem: unknown) => {
-      if (!(problem instanceof Problem) || problem.passes) throw problem
-      const { kind, message, theirs } = problem
-      await (await storage()).put('outbox', { ...next, refused: { kind, message, theirs } })
-    })
+    const taken = await sent(account, next.command, next.picture, next.returned).catch(
+      async (problem: unknown) => {
+        if (!(problem instanceof Problem) || problem.passes) throw problem
+        const { kind, message, theirs } = problem
+        await (await storage()).put('outbox', { ...next, refused: { kind, message, theirs } })
+      },
+    )
     if (taken) await (await storage()).delete('outbox', next.place)
     await changed()
     if (taken) told.taken(next.command, taken)

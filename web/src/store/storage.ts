@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Command, HeldCall, NextDays } from '../api/types'
+import type { Acknowledged } from './acknowledged'
 import { upgrade } from './older'
 import type { OffVan } from './van'
 
@@ -15,6 +16,8 @@ export interface Waiting {
   picture?: Blob
   /** What it takes off the van, as far as it does. */
   offVan?: OffVan
+  /** It was acknowledged before, and is given back, as the server's database was restored from a backup since. */
+  returned?: boolean
   refused?: Refused
 }
 
@@ -32,6 +35,8 @@ export interface Tables extends DBSchema {
   knowhow: { key: string; value: string }
   outbox: { key: number; value: Waiting }
   nextDays: { key: 'now'; value: NextDays }
+  /** By the ids of their commands. */
+  acknowledged: { key: string; value: Acknowledged }
 }
 
 /** Why this device keeps nothing, if it does not: it has no means, as in a private window, or no room. */
@@ -39,7 +44,7 @@ export const keepsNothing = ref<'no means' | 'no room'>()
 
 const NAME = 'grimy-gasket'
 /** With every change of what is kept, `upgrade` brings over what was. */
-const VERSION = 3
+const VERSION = 4
 
 /** The cache of the service worker for what the server has said, see `vite.config.ts`. */
 const ANSWERS = 'answers'
@@ -52,6 +57,7 @@ export function storage(): Promise<IDBPDatabase<Tables>> {
   if (forgotten) return Promise.reject(new Error('this device has been told to forget'))
   opened ??= openDB<Tables>(NAME, VERSION, {
     upgrade(db, from, _, all) {
+      db.createObjectStore('acknowledged', { keyPath: 'command.id' })
       if (from > 0) return void upgrade(from, all)
       db.createObjectStore('calls')
       db.createObjectStore('knowhow')
@@ -83,7 +89,16 @@ export async function forgetKept(): Promise<void> {
   db?.close()
   opened = undefined
   await deleteDB(NAME).catch(() => undefined)
+  // What the service worker notes of the answers that it keeps names photos.
+  await deleteDB('workbox-expiration').catch(() => undefined)
   if ('caches' in window) await caches.delete(ANSWERS)
+}
+
+/** Forgets the photos of a call. */
+export async function forgetPhotos(call: string): Promise<void> {
+  if (!('caches' in window)) return
+  const cache = await caches.open(ANSWERS)
+  for (const request of await cache.keys()) if (request.url.includes(`/${call}/`)) await cache.delete(request)
 }
 
 /** One after the other, in all windows of this browser; where it has no means for that, as on a page without TLS, in this one. */

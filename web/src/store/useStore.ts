@@ -1,6 +1,8 @@
 import { useEventListener } from '@vueuse/core'
 import { watch } from 'vue'
+import { returns } from '../api/client'
 import { useSession } from '../api/queries'
+import { queryClient } from '../api/queryClient'
 import { finish, sendWhatWaits } from './enter'
 import { keepFor, prepare } from './nextDays'
 import { read } from './outbox'
@@ -29,6 +31,11 @@ export function useStore() {
   }
   watch(() => session.value?.id, catchUp, { immediate: true })
   useEventListener(window, 'online', catchUp)
+  // The server was restored, and is given back what it lacks.
+  watch(returns, () => {
+    void queryClient.invalidateQueries()
+    catchUp()
+  })
   // The first time it comes to work while the page is open.
   useEventListener(
     () => navigator.serviceWorker,

@@ -68,3 +68,4 @@ export function shiftDay(day: string, by: number): string {
 }
 
 export const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
+export const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

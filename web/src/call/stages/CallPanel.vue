@@ -7,6 +7,7 @@ import { useCallContext } from '../context'
 import ByPhone from './ByPhone.vue'
 import GoOn from './GoOn.vue'
 import Heard from './Heard.vue'
+import ReadOut from './ReadOut.vue'
 import ToldSigns from './ToldSigns.vue'
 
 const emit = defineEmits<{ choose: [key: string] }>()
@@ -33,6 +34,7 @@ if (!stage.touched.value && !call.value.head.closing) stage.stay('CALL')
     </p>
     <template v-if="!call.head.closing">
       <GoOn />
+      <ReadOut />
       <Heard />
       <CallFindings told />
       <ToldSigns />

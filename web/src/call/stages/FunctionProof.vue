@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Proof } from '../../api/types'
 import { lowerFirst } from '../../ui/format'
 import Method from '../../ui/Method.vue'
 import Tick from '../../ui/Tick.vue'
+import BeforePower from '../BeforePower.vue'
 import { useCallContext } from '../context'
+import ForWhom from '../ForWhom.vue'
+import { usePower } from '../usePower'
 import ProofReading from './ProofReading.vue'
 import { useProofRun } from './useProofRun'
 
@@ -11,6 +15,9 @@ import { useProofRun } from './useProofRun'
 const props = defineProps<{ proof: Proof; bare?: boolean }>()
 const { call, actions } = useCallContext()
 const { run, change } = useProofRun(() => props.proof)
+const asStep = computed(() => ({ kind: 'PROVE' as const, id: props.proof.id }))
+const { blocked } = usePower(() => asStep.value)
+const handedOn = computed(() => call.value.prove.handedOn.includes(props.proof.id))
 </script>
 
 <template>
@@ -25,7 +32,9 @@ const { run, change } = useProofRun(() => props.proof)
       {{ run.runs >= proof.runs ? '✓ ' : '' }}Seen to work {{ run.runs }} of
       {{ proof.runs === 1 ? 'one time' : `${proof.runs} times` }}
     </p>
-    <div v-if="!call.head.closing" class="flex gap-2">
+    <ForWhom v-if="proof.competence" :competence="proof.competence" :handed-on="handedOn" />
+    <BeforePower v-if="!bare && !call.head.closing" :step="asStep" />
+    <div v-if="!call.head.closing && !blocked && !handedOn" class="flex gap-2">
       <button
         type="button"
         class="btn min-h-14 flex-1 text-lg"

@@ -6,7 +6,10 @@ import { STAGE_TITLE } from '../stageTitle'
 const { call, stage } = useCallContext()
 const away = computed(() => stage.touched.value && stage.touched.value !== call.value.stands)
 const title = computed(() => STAGE_TITLE[call.value.stands])
-const step = computed(() => call.value.assessment.plan.next?.name)
+/** What lies on the tray goes back first. */
+const step = computed(() =>
+  call.value.stands === 'CLOSE' ? undefined : call.value.assessment.plan.next?.name,
+)
 </script>
 
 <template>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { byId } from '../../judgement/byId'
 import PanelHead from '../../ui/PanelHead.vue'
 import { lowerFirst } from '../../ui/format'
 import { useCallContext } from '../context'
@@ -11,11 +10,10 @@ import WaterLeft from './WaterLeft.vue'
 const { call, pack } = useCallContext()
 /** What the steps ahead ask for, in the order of making safe, and then what the steps behind asked for. */
 const points = computed(() => call.value.safe.isolation)
-const licensed = computed(() =>
-  call.value.assessment.plan.order
-    .map((milestone) => byId(pack.value.remedies, milestone.remedy)!)
-    .filter((remedy) => remedy.licensed),
-)
+const handedOn = computed(() => {
+  const { next, alternatives } = call.value.assessment.plan
+  return [...(next ? [next] : []), ...alternatives].filter((step) => step.waiting.way === 'HANDED_ON')
+})
 const names = (steps: string[]) =>
   steps.length > 2
     ? `${steps.slice(0, 2).map(lowerFirst).join('; ')} and ${steps.length - 2} more`
@@ -25,8 +23,8 @@ const names = (steps: string[]) =>
 <template>
   <PanelHead label="Safe" title="Make it safe, in this order" />
   <div class="grid gap-3 p-4">
-    <p v-for="remedy in licensed" :key="remedy.id" class="border-act border-l-8 pl-3">
-      <b>{{ remedy.name }}:</b> only by a licensed {{ remedy.licensed }}. Make it safe, and hand the call on.
+    <p v-for="step in handedOn" :key="step.id" class="border-act border-l-8 pl-3">
+      <b>{{ step.name }}.</b> Only somebody qualified does it. Make it safe first.
     </p>
     <ol class="grid gap-3">
       <li v-for="point in points" :key="point.caution">

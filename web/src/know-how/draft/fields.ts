@@ -1,3 +1,4 @@
+import { COMPETENCES } from '../../judgement/competences'
 import type { Draft } from '../../api/types'
 import { namesOf, stationsOf, type Named, type Section } from './sections'
 
@@ -10,6 +11,11 @@ export type Field = { member: string; label: string; hint?: string; optional?: t
 
 const from = (list: string) => (draft: Draft) => namesOf(draft, list)
 
+const POWER: Named[] = [
+  { id: 'LIVE', name: 'power' },
+  { id: 'DEAD', name: 'no power' },
+  { id: 'EITHER', name: 'either' },
+]
 const KNOWN: Named[] = [
   { id: 'SEEN', name: 'seen with one’s own eyes' },
   { id: 'MEASURED', name: 'measured' },
@@ -78,6 +84,23 @@ const after: Field = {
   label: 'Only after a look at',
   kind: 'choices',
   from: from('checks'),
+  optional: true,
+}
+
+const power: Field = {
+  member: 'power',
+  label: 'The machine has',
+  hint: 'Behind a cover that exposes something it has none.',
+  kind: 'choice',
+  from: () => POWER,
+}
+
+const competence: Field = {
+  member: 'competence',
+  label: 'Only for somebody qualified for',
+  hint: 'Whoever is not hands it on.',
+  kind: 'choice',
+  from: () => Object.entries(COMPETENCES).map(([id, name]) => ({ id, name })),
   optional: true,
 }
 
@@ -159,7 +182,16 @@ export const FIELDS: Record<Section, Field[]> = {
       kind: 'outcomes',
     },
     after,
-    { member: 'runs', label: 'The machine runs meanwhile', kind: 'yes', optional: true },
+    power,
+    competence,
+    {
+      member: 'mayBeOff',
+      label: 'With power, these may be open',
+      hint: 'Everything else that exposes something is closed first.',
+      kind: 'choices',
+      from: from('layers'),
+      optional: true,
+    },
   ],
   remedies: [
     name,
@@ -177,6 +209,8 @@ export const FIELDS: Record<Section, Field[]> = {
     { member: 'parts', label: 'Parts', kind: 'choices', from: from('parts'), optional: true },
     cautions,
     after,
+    power,
+    competence,
     { member: 'proof', label: 'Proved by', kind: 'choice', from: from('proofs') },
   ],
   parts: [

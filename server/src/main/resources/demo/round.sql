@@ -1,6 +1,10 @@
 -- Made-up data: three days of Maren Tolliver of Tidewrack Appliance Care, in and around Saltmere.
 -- Every name of a person, place, maker and model is invented.
 
+insert into qualification (account_id, competence, since, until, proof) values
+('0193a000-0000-7000-8000-000000000001', 'ELECTRICAL', current_date - interval 14 month, current_date + interval 22 month, 'Electrical testing of repaired appliances, certificate SV-2217'),
+('0193a000-0000-7000-8000-000000000001', 'CAPACITORS', current_date - interval 14 month, current_date + interval 22 month, 'In the same course, certificate SV-2217');
+
 insert into customer (id, name, street, phone) values
 ('0193a000-0000-7000-8000-000000000101', 'Ottoline Brask', '14 Quarry Steps, first floor', '0455 21 60 18'),
 ('0193a000-0000-7000-8000-000000000102', 'Joss Venderly', '3 Tannery Row', '0455 21 77 40'),

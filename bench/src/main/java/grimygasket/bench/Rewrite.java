@@ -106,7 +106,9 @@ final class Rewrite {
                 c.phone(),
                 c.known(),
                 c.after(),
-                c.runs());
+                c.power(),
+                c.mayBeOff(),
+                c.competence());
     }
 
     static Outcome causes(Outcome o, Map<String, Double> causes) {
@@ -132,7 +134,9 @@ final class Rewrite {
                 r.causesFirst(),
                 r.spare(),
                 r.meanwhile(),
-                r.leave());
+                r.leave(),
+                r.power(),
+                r.competence());
     }
 
     /** The same numbers with the one for a fault changed. */

@@ -7,6 +7,7 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
+import grimygasket.pack.Power;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
@@ -123,7 +124,8 @@ record SmallCase(Pack pack, String complaint) {
                                 l.closeMinutes(),
                                 List.of(),
                                 List.of(),
-                                null))
+                                null,
+                                List.of()))
                         .toList(),
                 List.of(new Path("path", "Path", Path.Medium.WATER, stations)),
                 p.faults().stream()
@@ -174,10 +176,22 @@ record SmallCase(Pack pack, String complaint) {
                                 false,
                                 null,
                                 null,
-                                false))
+                                false,
+                                Power.EITHER,
+                                null))
                         .toList(),
                 p.proofs().stream()
-                        .map(q -> new Proof(q.id(), q.name(), q.minutes(), q.steps(), q.runs(), null, q.light(), null))
+                        .map(q -> new Proof(
+                                q.id(),
+                                q.name(),
+                                q.minutes(),
+                                q.steps(),
+                                q.runs(),
+                                null,
+                                q.light(),
+                                null,
+                                Power.LIVE,
+                                null))
                         .toList(),
                 p.parts(),
                 List.of(),
@@ -214,7 +228,9 @@ record SmallCase(Pack pack, String complaint) {
                 null,
                 null,
                 List.of(),
-                false);
+                Power.EITHER,
+                List.of(),
+                null);
     }
 
     private static Map<String, Double> only(Map<String, Double> causes, Set<String> faults) {

@@ -10,11 +10,13 @@ import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Caution;
+import grimygasket.pack.Competence;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -175,7 +177,13 @@ enum Technician {
         var findings = new ArrayList<>(complaint);
         var confirmed = new HashSet<String>();
         var parts = van(pack);
-        var van = new Van(parts.labourPerHour(), parts.returnTripMinutes(), parts.prices(), parts.onBoard(), hasMeters);
+        var van = new Van(
+                parts.labourPerHour(),
+                parts.returnTripMinutes(),
+                parts.prices(),
+                parts.onBoard(),
+                hasMeters,
+                parts.competences());
         for (int i = 0; i < MOST_STEPS; i++) {
             var next = Diagnosis.assess(pack, machine, new Evidence(findings, van, confirmed))
                     .plan()
@@ -234,7 +242,8 @@ enum Technician {
                         .filter(i -> i % 2 == 0)
                         .mapToObj(parts::get)
                         .collect(Collectors.toSet()),
-                true);
+                true,
+                EnumSet.allOf(Competence.class));
     }
 
     private static List<Remedy> remedies(Pack pack, Machine machine) {

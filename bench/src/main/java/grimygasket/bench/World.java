@@ -14,6 +14,7 @@ import grimygasket.pack.Check;
 import grimygasket.pack.Exclusive;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Pack;
+import grimygasket.pack.Power;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import grimygasket.practice.SimulatedMachine;
@@ -100,12 +101,14 @@ final class World {
     }
 
     CheckMade check(Check check) {
+        closeFor(check);
         minutes += check.minutes() + reach(check.layer());
         return new CheckMade(check.id(), machine.check(check).id());
     }
 
     /** The same check with an instrument. */
     ReadingTaken measure(Check check) {
+        closeFor(check);
         minutes += check.minutes() + reach(check.layer());
         measured = true;
         double truth = machine.truth(check);
@@ -122,6 +125,9 @@ final class World {
                 + reach(remedy.layer())
                 + pack.proof(remedy.proof()).minutes()
                 + waiting.charged();
+        if (pack.proof(remedy.proof()).power() == Power.LIVE) {
+            close(List.of());
+        }
         return new RemedyTried(remedy.id(), machine.treat(remedy));
     }
 
@@ -129,11 +135,22 @@ final class World {
         minutes += pack.referMinutes();
     }
 
-    private double reach(String layer) {
-        if (layer == null || !open.add(layer)) {
-            return 0;
+    private void closeFor(Check check) {
+        if (check.runs()) {
+            close(check.mayBeOff());
         }
-        var one = pack.layer(layer);
-        return one.openMinutes() + one.closeMinutes() + reach(one.within());
+    }
+
+    /** Nothing that exposes something stays open while the machine has power; the time for it was paid when it was opened. */
+    private void close(List<String> butFor) {
+        open.removeIf(
+                layer -> !butFor.contains(layer) && !pack.layer(layer).exposes().isEmpty());
+    }
+
+    private double reach(String layer) {
+        return pack.chain(layer).stream()
+                .filter(one -> open.add(one.id()))
+                .mapToDouble(one -> one.openMinutes() + one.closeMinutes())
+                .sum();
     }
 }

@@ -13,7 +13,7 @@ import java.util.Map;
 
 /** The application itself, on a port of its own; it can be started again after it was killed. */
 final class Application implements AutoCloseable {
-    private static final Duration PATIENCE = Duration.ofSeconds(90);
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
 
     private final int port = freePort();
     private final Path log;

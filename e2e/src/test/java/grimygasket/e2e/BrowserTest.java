@@ -5,8 +5,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.regex.Pattern;
+import org.testng.ITestResult;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
@@ -21,6 +24,9 @@ abstract class BrowserTest {
     /** The demo's call that was left open over night, its machine put together in part. */
     static final String LEFT_OPEN = "/calls/0193a000-0000-7000-8000-000000000408";
 
+    /** What was on every open page when a test failed: {@code ./verify} shows it last. */
+    private static final Path SEEN = Path.of("target/seen");
+
     static final String[] SEGMENTS = {"call", "safe", "find", "open", "cure", "close", "prove", "hand-over"};
 
     Installation installation;
@@ -33,7 +39,12 @@ abstract class BrowserTest {
     }
 
     @AfterMethod
-    void closeProfiles() {
+    void closeProfiles(ITestResult result) throws IOException {
+        if (!result.isSuccess()) {
+            Files.createDirectories(SEEN);
+            Files.writeString(
+                    SEEN.resolve(getClass().getSimpleName() + "." + result.getName() + ".txt"), chromium.seen());
+        }
         chromium.closeProfiles();
     }
 

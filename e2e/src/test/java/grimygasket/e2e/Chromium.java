@@ -5,17 +5,23 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Debian's Chromium, headless. */
 final class Chromium implements AutoCloseable {
-    /** A busy machine of two processors can take seconds for an answer: a test waits, and fails for a wrong page only. */
-    private static final double PATIENCE = 20_000;
+    /**
+     * Milliseconds. A test waits for what happens, and goes on as soon as it has: so a limit costs nothing where all is well, and a machine at
+     * ten times its load fails nothing.
+     */
+    private static final double PATIENCE = 90_000;
 
     private static final Path DEBIANS = Path.of("/usr/bin/chromium");
     private static final List<String> FLAGS = List.of(
@@ -33,9 +39,22 @@ final class Chromium implements AutoCloseable {
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser browser = playwright
-            .chromium()
-            .launch(new BrowserType.LaunchOptions().setExecutablePath(DEBIANS).setArgs(FLAGS));
+    private final Browser browser;
+
+    Chromium() {
+        browser = playwright.chromium().launch(options());
+    }
+
+    /** A browser of somebody with that home folder: it trusts whom they have told it to. */
+    Chromium(Path home) {
+        var environment = new HashMap<>(System.getenv());
+        environment.put("HOME", home.toString());
+        browser = playwright.chromium().launch(options().setEnv(environment));
+    }
+
+    private static BrowserType.LaunchOptions options() {
+        return new BrowserType.LaunchOptions().setExecutablePath(DEBIANS).setArgs(FLAGS);
+    }
 
     /** A browser profile of its own with a window of that size; without service worker, as it would hide requests from a test. */
     BrowserContext profile(Size size) {
@@ -44,20 +63,25 @@ final class Chromium implements AutoCloseable {
 
     /** The same, with or without service worker. */
     BrowserContext profile(Size size, ServiceWorkerPolicy workers) {
-        return browser.newContext(new Browser.NewContextOptions()
+        return patient(browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(size.width(), size.height())
                 .setHasTouch(size == Size.PHONE)
                 .setServiceWorkers(workers)
-                .setLocale("en-GB"));
+                .setLocale("en-GB")));
     }
 
     /** The same, of somebody who is elsewhere: the zone by the name of the IANA database. */
     BrowserContext elsewhere(Size size, String zone) {
-        return browser.newContext(new Browser.NewContextOptions()
+        return patient(browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(size.width(), size.height())
                 .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
                 .setTimezoneId(zone)
-                .setLocale("en-GB"));
+                .setLocale("en-GB")));
+    }
+
+    private static BrowserContext patient(BrowserContext profile) {
+        profile.setDefaultTimeout(PATIENCE);
+        return profile;
     }
 
     /** All that are open. */
@@ -65,6 +89,19 @@ final class Chromium implements AutoCloseable {
         return browser.contexts().stream()
                 .flatMap(profile -> profile.pages().stream())
                 .toList();
+    }
+
+    /** What somebody sees who looks at all that is open: for whoever reads why a test has failed. */
+    String seen() {
+        return pages().stream().map(Chromium::seen).collect(Collectors.joining("\n"));
+    }
+
+    private static String seen(Page page) {
+        try {
+            return page.url() + "\n" + page.evaluate("() => document.readyState + '\\n' + document.body.innerText");
+        } catch (PlaywrightException e) {
+            return page.url() + " does not answer: " + e.getMessage();
+        }
     }
 
     /** Ends all profiles: pages that nobody looks at would go on working. */
@@ -91,6 +128,17 @@ final class Chromium implements AutoCloseable {
         var page = profile(size).newPage();
         page.navigate(installation.address());
         signIn(page);
+        return page;
+    }
+
+    /** Somebody signs in on a phone. */
+    Page phone(String address, String login, String password) {
+        var page = profile(Size.PHONE, ServiceWorkerPolicy.ALLOW).newPage();
+        page.navigate(address);
+        page.getByLabel("Name").fill(login);
+        page.getByLabel("Password").fill(password);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
         return page;
     }
 

@@ -152,6 +152,6 @@ final class Cluster implements Servers, AutoCloseable {
             proxy.onExit().join();
         }
         nodes.forEach(GaleraNode::close);
-        Installation.delete(folder.toFile());
+        Installation.delete(folder);
     }
 }

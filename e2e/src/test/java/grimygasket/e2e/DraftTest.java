@@ -47,6 +47,7 @@ public class DraftTest extends BrowserTest {
         fill(page, "Step 1", "Unplugged: turn the old hose out of its collar, the new one in until it clicks.");
         page.getByText("Why, what with, when to stop").click();
         fill(page, "Stop if", "wires run in the hose.");
+        page.getByLabel("The machine has").selectOption("DEAD");
         page.getByLabel("Proved by").selectOption("sucks");
         keep(page);
         assertThat(page.getByText("is cured by no remedy")).hasCount(0);

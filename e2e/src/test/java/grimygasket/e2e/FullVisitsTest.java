@@ -32,7 +32,8 @@ public class FullVisitsTest extends BrowserTest {
         call.segment("Safe");
         page.getByLabel("Pan", new Page.GetByLabelOptions().setExact(true)).fill("3");
         call.touch("How much is that?");
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText(Pattern.compile("About \\d+ L: \\d+ pans of 3 L"));
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("pans")))
+                .containsText(Pattern.compile("About \\d+ L: \\d+ pans of 3 L"));
         call.goesOn();
 
         choose(page, "Open the pump filter and look");
@@ -51,10 +52,11 @@ public class FullVisitsTest extends BrowserTest {
         assertThat(call.panel()).containsText("Write “5.5”, with a point");
         call.reads("Flow at the hose end, before (L/min)", "5.5");
         call.touch("Done, now prove it");
-        assertThat(call.panel()).containsText("It drains");
+        assertThat(call.panel()).containsText("The tray in reverse");
         call.makesSafe();
         call.rebuilds();
         call.goesOn();
+        assertThat(call.panel()).containsText("It drains");
         call.reads("Flow at the hose end, after (L/min)", "13.8");
         call.works(2);
         call.touch("Proved: it drains");
@@ -89,6 +91,7 @@ public class FullVisitsTest extends BrowserTest {
         choose(page, "Wash the lint filter");
         call.touch("Done, now prove it");
         call.works(1);
+        call.touch("Still fails");
         call.segment("Open");
         call.panel()
                 .locator("summary")
@@ -96,7 +99,6 @@ public class FullVisitsTest extends BrowserTest {
                 .click();
         call.lays("Plinth flap open", "Plinth flap");
         call.goesOn();
-        call.touch("Still fails");
 
         assertThat(call.story()).containsText("Wash the lint filter: did not cure");
         assertThat(call.story()).containsText("Plinth flap: on the tray");
@@ -112,10 +114,11 @@ public class FullVisitsTest extends BrowserTest {
 
         choose(page, "Shower the condenser through");
         call.touch("Done, now prove it");
-        call.works(1);
-        call.touch("Proved: it dries a load");
         call.makesSafe();
         call.rebuilds();
+        call.goesOn();
+        call.works(1);
+        call.touch("Proved: it dries a load");
         call.notes("Condenser", "Dust", "Only dirty");
         call.closes();
         assertEquals(closed(call.id()), "1 1");
@@ -133,7 +136,7 @@ public class FullVisitsTest extends BrowserTest {
         call.goesOn();
         choose(page, "Take the pre-motor filter apart, wash inside");
         call.touch("Done, now prove it");
-        assertThat(call.panel()).containsText("It sucks evenly");
+        assertThat(call.panel()).containsText("The tray in reverse");
 
         // The browser dies while a reason is half typed.
         call.segment("Close");
@@ -165,6 +168,8 @@ public class FullVisitsTest extends BrowserTest {
                         + " where id = '" + call.id() + "'");
         page.reload();
         holdsAsDried(page, call.id());
+        // A server that was slow has left it drawn as it was held before.
+        page.reload();
         call.rebuilds();
         call.goesOn();
         call.works(1);

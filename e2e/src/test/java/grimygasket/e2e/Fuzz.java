@@ -27,6 +27,11 @@ final class Fuzz {
     private static final Path DOCUMENT = Path.of("../docs/openapi.json");
     private static final List<String> ODD_TYPES = List.of(
             "application/json;charset=UTF-16",
+            "application/x+json",
+            "application/problem+json",
+            "application/yaml",
+            "application/cbor",
+            "application/x-www-form-urlencoded",
             "text/csv",
             "text/plain",
             "application/*",
@@ -40,6 +45,9 @@ final class Fuzz {
     /** Endless, or the end of the session. */
     private static final List<String> LEFT_OUT =
             List.of("/api/feed", "/meter", "/api/meters/{kind}/{check}", "/lost", "/password", "/api/colleagues");
+
+    /** So often the ids are looked up anew. */
+    private static final int IDS_EVERY = 500;
 
     private final Installation installation;
     private final Phone phone;
@@ -65,9 +73,13 @@ final class Fuzz {
             var fuzz = new Fuzz(installation, requests);
             var operations = fuzz.operations();
             for (int i = 0; i < requests; i++) {
+                if (i % IDS_EVERY == 0) {
+                    fuzz.known.put(Spoiled.ANY_ID, fuzz.ids());
+                }
                 fuzz.ask(operations.get(fuzz.random.nextInt(operations.size())));
             }
             int calls = fuzz.readAll();
+            fuzz.prove();
             int again = fuzz.bringAllInAgain();
             fuzz.wrong.forEach((what, times) -> System.out.println(times + " × " + what));
             System.out.printf(
@@ -136,6 +148,25 @@ final class Fuzz {
         return values;
     }
 
+    /** Ids of entries, lines and commands, of whichever call. */
+    private List<String> ids() {
+        return column("""
+                (select id from command_log order by seq desc limit 50)
+                union all
+                (select e.id from service_call c,
+                        json_table(c.record, '$.story[*]' columns (id varchar(40) path '$.id')) e limit 100)
+                union all
+                (select e.id from service_call c,
+                        json_table(c.record, '$.lines[*]' columns (id varchar(40) path '$.id')) e limit 100)
+                """);
+    }
+
+    /** It takes longer than a proof of who one is holds. */
+    private void prove() throws IOException, InterruptedException {
+        installation.execute("delete from sign_in_try");
+        answer("POST", "/api/session/proof", "{\"password\": \"" + Installation.PASSWORD + "\"}", 204);
+    }
+
     private List<String> column(String sql) {
         return installation.rows(sql).stream().map(row -> row.get(0)).toList();
     }
@@ -160,7 +191,7 @@ final class Fuzz {
             }
             path += query;
         }
-        var type = random.nextInt(12) > 0 ? "application/json" : ODD_TYPES.get(random.nextInt(ODD_TYPES.size()));
+        var type = random.nextInt(6) > 0 ? "application/json" : ODD_TYPES.get(random.nextInt(ODD_TYPES.size()));
         send(operation.method, path, type, body(operation), operation.path);
     }
 
@@ -189,8 +220,15 @@ final class Fuzz {
                 .getValue()
                 .getAsJsonObject()
                 .getAsJsonObject("schema");
-        var text = spoiled.of(schema, "body").toString();
-        return random.nextInt(50) == 0 ? text.substring(0, text.length() / 2) : text;
+        var value = spoiled.of(schema, "body");
+        var text = value.toString();
+        return switch (random.nextInt(50)) {
+            case 0 -> text.substring(0, text.length() / 2);
+            case 1 -> "---\n" + text.replace("{", "").replace("}", "").replace(",\"", "\n\"");
+            case 2 -> "\u00a1" + text;
+            case 3 -> text.replace('"', '%') + "&50%";
+            default -> text;
+        };
     }
 
     private void send(String method, String path, String type, String body, String name) throws InterruptedException {

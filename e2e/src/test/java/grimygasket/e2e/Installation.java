@@ -1,14 +1,15 @@
 package grimygasket.e2e;
 
-import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
@@ -149,7 +150,7 @@ final class Installation implements Servers, AutoCloseable {
         application.close();
         try {
             stopDatabase();
-            delete(folder.toFile());
+            delete(folder);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (IOException e) {
@@ -185,13 +186,16 @@ final class Installation implements Servers, AutoCloseable {
         }
     }
 
-    static void delete(File file) {
-        var inside = file.listFiles();
-        if (inside != null) {
-            for (var one : inside) {
-                delete(one);
+    /** Deletes a folder with all in it; what a link in it leads to stays. */
+    static void delete(Path folder) {
+        try (var all = Files.walk(folder)) {
+            for (var one : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(one);
             }
+        } catch (NoSuchFileException e) {
+            // It is gone already.
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
-        file.delete();
     }
 }

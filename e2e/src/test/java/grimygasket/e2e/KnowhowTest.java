@@ -137,10 +137,10 @@ public class KnowhowTest extends BrowserTest {
         page.reload();
         unfold(page, " to choose");
         assertThat(page.getByLabel("Heater turned up, and turned back")).isChecked();
-        chooses(page, "From the kettle by hand");
+        chooses(page, "Water of 70 °C (160 °F) by hand");
         page.reload();
         unfold(page, " to choose");
-        assertThat(page.getByLabel("From the kettle by hand")).isChecked();
+        assertThat(page.getByLabel("Water of 70 °C (160 °F) by hand")).isChecked();
     }
 
     @Test(dataProvider = "sizes")

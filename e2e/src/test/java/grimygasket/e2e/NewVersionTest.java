@@ -74,7 +74,12 @@ public class NewVersionTest extends BrowserTest {
         page.getByText("of work").waitFor();
         assertEquals(page.evaluate(IS_NEXT), false, "not while something is half typed");
         page.navigate(installation.address() + HALF_DONE);
-        button(page, "Take it now").click();
+        // A load that no page of the old version has outlived has brought it already.
+        page.waitForFunction("() => document.body.innerText.includes('Take it now')"
+                + " || document.querySelector('meta[name=next-version]') !== null");
+        if (page.evaluate(IS_NEXT).equals(false)) {
+            button(page, "Take it now").click();
+        }
         page.waitForFunction(IS_NEXT);
         assertThat(page.getByPlaceholder("What else?")).hasValue("half a wo");
         assertThat(page.getByLabel("So far")).containsText("Code V1");

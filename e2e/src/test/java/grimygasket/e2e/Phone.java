@@ -21,14 +21,17 @@ final class Phone {
             .build();
     private final String address;
 
+    /** Id of the history of the server's log, as it said last; null before it has. */
+    private volatile String history;
+
     Phone(String address, String login) throws IOException, InterruptedException {
+        this(address, login, Installation.PASSWORD);
+    }
+
+    Phone(String address, String login, String password) throws IOException, InterruptedException {
         this.address = address;
         get("/api/session");
-        send(
-                "/api/session",
-                "login=" + login + "&password=" + Installation.PASSWORD,
-                "application/x-www-form-urlencoded",
-                PATIENCE);
+        send("/api/session", "login=" + login + "&password=" + password, "application/x-www-form-urlencoded", PATIENCE);
         get("/api/session");
     }
 
@@ -36,13 +39,23 @@ final class Phone {
         return device;
     }
 
+    String history() {
+        return history;
+    }
+
     /** Sends a command, and waits for its status; an answer that takes too long is lost. */
     int send(String call, UUID id, long seq, String change, Duration patience)
             throws IOException, InterruptedException {
+        return send(call, id, seq, change, false, patience);
+    }
+
+    /** @param returned whether it was acknowledged before, and is given back */
+    int send(String call, UUID id, long seq, String change, boolean returned, Duration patience)
+            throws IOException, InterruptedException {
         var body = """
-                {"sentAt": %1$d, "command": {"id": "%2$s", "call": "%3$s", "device": "%4$s", "seq": %5$d, "at": %1$d,
+                {"sentAt": %1$d, "returned": %7$s, "command": {"id": "%2$s", "call": "%3$s", "device": "%4$s", "seq": %5$d, "at": %1$d,
                  "change": %6$s}}
-                """.formatted(System.currentTimeMillis(), id, call, device, seq, change);
+                """.formatted(System.currentTimeMillis(), id, call, device, seq, change, returned);
         return send("/api/commands", body, "application/json", patience);
     }
 
@@ -66,8 +79,9 @@ final class Phone {
     }
 
     String get(String path) throws IOException, InterruptedException {
-        return http.send(request(path).build(), HttpResponse.BodyHandlers.ofString())
-                .body();
+        var answer = http.send(request(path).build(), HttpResponse.BodyHandlers.ofString());
+        answer.headers().firstValue("Gasket-History").ifPresent(said -> history = said);
+        return answer.body();
     }
 
     /** Puts something there, and wants it to be taken. */
@@ -88,7 +102,9 @@ final class Phone {
                 .header("Content-Type", type)
                 .POST(HttpRequest.BodyPublishers.ofString(body))
                 .build();
-        return http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
+        var answer = http.send(request, HttpResponse.BodyHandlers.discarding());
+        answer.headers().firstValue("Gasket-History").ifPresent(said -> history = said);
+        return answer.statusCode();
     }
 
     private HttpRequest.Builder request(String path, Duration patience) {

@@ -14,6 +14,10 @@ import java.util.UUID;
 /** Values as the document of the interface describes them, most of them spoiled in one way or another. */
 final class Spoiled {
     private static final int DEEPEST = 12;
+
+    /** Ids of things on other calls, and of other kinds. */
+    static final String ANY_ID = "any id";
+
     private static final List<String> TEXTS = List.of(
             "",
             " ",
@@ -119,6 +123,9 @@ final class Spoiled {
     private String text(JsonObject schema, String member) {
         boolean isId =
                 schema.has("format") && schema.get("format").getAsString().equals("uuid");
+        if (isId && known.containsKey(ANY_ID) && once(6)) {
+            return any(known.get(ANY_ID));
+        }
         if (isId && !known.containsKey(member)) {
             return once(10) ? any(TEXTS) : UUID.randomUUID().toString();
         }

@@ -35,7 +35,7 @@ public class UpgradeTest {
     @AfterMethod(alwaysRun = true)
     void end() throws IOException, InterruptedException {
         Script.run("database", "stop", database);
-        Installation.delete(folder.toFile());
+        Installation.delete(folder);
     }
 
     private void sql(String statement) throws IOException, SQLException {

@@ -1,5 +1,6 @@
 package grimygasket.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Page;
@@ -54,6 +55,8 @@ public class ViewsTest extends BrowserTest {
         var round = page.getByRole(AriaRole.MAIN).innerText();
         page.navigate(installation.address() + LEFT_OPEN);
         page.getByLabel("Next step").waitFor();
+        // Units are asked for by themselves.
+        assertThat(page.getByLabel("So far")).containsText("0 L/min before");
         return List.of(round, page.getByLabel("So far").innerText());
     }
 }

@@ -31,6 +31,8 @@ public class VisitTest extends BrowserTest {
         summary(page, "Complaints").click();
         page.getByPlaceholder("Another complaint").fill("And glasses come out milky");
         page.reload();
+        // What is drawn a frame later folds again what was unfolded before it.
+        page.getByLabel("Most likely").waitFor();
         summary(page, "Complaints").click();
         assertThat(page.getByPlaceholder("Another complaint")).hasValue("And glasses come out milky");
         button(page, "Add").click();

@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -80,6 +81,18 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
             return device;
         }
 
+        /** Forgets its session; who is returned has it instead, and nothing else. */
+        public Client sessionForgotten() {
+            var other = new Client();
+            for (var cookie : List.copyOf(cookies.getCookieStore().getCookies())) {
+                if (cookie.getName().equals("GASKET")) {
+                    other.cookies.getCookieStore().add(URI.create(address), cookie);
+                    cookies.getCookieStore().remove(URI.create(address), cookie);
+                }
+            }
+            return other;
+        }
+
         public Answer get(String path) {
             return send("GET", path, null, true);
         }
@@ -147,10 +160,10 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
         }
 
         /** The same, for whoever was told a last event before; null for whoever was not. */
-        public void lines(String path, Long lastEvent, Predicate<String> more) {
+        public void lines(String path, String lastEvent, Predicate<String> more) {
             var request = HttpRequest.newBuilder(URI.create(address + path));
             if (lastEvent != null) {
-                request.header("Last-Event-ID", "" + lastEvent);
+                request.header("Last-Event-ID", lastEvent);
             }
             try (var lines = http.send(request.build(), HttpResponse.BodyHandlers.ofLines())
                     .body()) {
@@ -183,6 +196,10 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
                     .findFirst()
                     .orElse("none");
         }
+    }
+
+    protected int port() {
+        return port;
     }
 
     protected Client client() {

@@ -1,6 +1,5 @@
 package grimygasket.server.accounts;
 
-import grimygasket.server.accounts.ColleagueController.Colleague;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.units.UnitSystem;
@@ -53,6 +52,12 @@ public class AccountStore implements UserDetailsService {
         return account.whole();
     }
 
+    /** Somebody who may not sign in any more, for what they had done before. */
+    public SignedIn technician(UUID id) {
+        var one = find(id).orElseThrow();
+        return new SignedIn(id, one.login(), one.name(), "", Rank.TECHNICIAN.name(), false);
+    }
+
     private Account account(String login) {
         return jdbc.sql("""
                         select id, login, name, password, role, locked_at is not null as locked,
@@ -93,14 +98,17 @@ public class AccountStore implements UserDetailsService {
                 .update();
     }
 
-    List<Colleague> all() {
+    /** @param locked whether they may not sign in */
+    record Person(UUID id, String login, String name, Rank rank, boolean locked) {}
+
+    List<Person> all() {
         return jdbc.sql("""
                         select id, login, name, role as `rank`, locked_at is not null as locked
                         from account order by name
-                        """).query(Colleague.class).list();
+                        """).query(Person.class).list();
     }
 
-    Optional<Colleague> find(UUID id) {
+    Optional<Person> find(UUID id) {
         return all().stream().filter(one -> one.id().equals(id)).findFirst();
     }
 

@@ -1,6 +1,7 @@
 package grimygasket.server.accounts;
 
 import grimygasket.diagnosis.Van;
+import grimygasket.pack.Competence;
 import grimygasket.report.Currency;
 import grimygasket.units.UnitSystem;
 import jakarta.validation.constraints.DecimalMax;
@@ -16,10 +17,12 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.SimplePropertyRowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -31,9 +34,11 @@ public class BusinessStore {
     private static final RowMapper<Business> BUSINESS = new SimplePropertyRowMapper<>(Business.class);
 
     private final JdbcClient jdbc;
+    private final Clock clock;
 
-    BusinessStore(JdbcClient jdbc) {
+    BusinessStore(JdbcClient jdbc, Clock clock) {
         this.jdbc = jdbc;
+        this.clock = clock;
     }
 
     /**
@@ -66,11 +71,19 @@ public class BusinessStore {
 
             @NotNull String zone) {
         /**
+         * A van of somebody who may do everything.
+         *
          * @param prices pack part id to its price, as far as the catalogue has it
          * @param onBoard pack ids of the parts on board
          */
         public Van van(Map<String, Double> prices, Set<String> onBoard) {
-            return new Van(labourPerHour.doubleValue(), returnTripMinutes, prices, onBoard, true);
+            return new Van(
+                    labourPerHour.doubleValue(),
+                    returnTripMinutes,
+                    prices,
+                    onBoard,
+                    true,
+                    EnumSet.allOf(Competence.class));
         }
 
         /** Its days and its times of day are those of this zone, wherever the application runs. */
@@ -95,20 +108,43 @@ public class BusinessStore {
                 .single();
     }
 
-    /** @param units that somebody works in */
-    public record Settings(Business business, UnitSystem units) {}
+    /**
+     * @param units that somebody works in
+     * @param competences what they are qualified for today
+     */
+    public record Settings(Business business, UnitSystem units, Set<Competence> competences) {}
 
     /** What is reckoned with for somebody, read at once. */
     public Settings settings(UUID account) {
         return jdbc.sql("""
                         select name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone,
-                               (select units from account where id = :account) as units
+                               (select units from account where id = :account) as units,
+                               (select group_concat(concat_ws(' ', competence, since, until)) from qualification
+                                where account_id = :account) as qualifications
                         from business
                         """)
                 .param("account", account)
-                .query((row, number) ->
-                        new Settings(BUSINESS.mapRow(row, number), UnitSystem.valueOf(row.getString("units"))))
+                .query((row, number) -> {
+                    var reckoned = BUSINESS.mapRow(row, number);
+                    return new Settings(
+                            reckoned,
+                            UnitSystem.valueOf(row.getString("units")),
+                            held(row.getString("qualifications"), reckoned.today(clock)));
+                })
                 .single();
+    }
+
+    /** @param qualifications each as "competence since until", the last of which may be left out; null for none */
+    private static Set<Competence> held(@Nullable String qualifications, LocalDate today) {
+        var held = EnumSet.noneOf(Competence.class);
+        for (var one : qualifications == null ? new String[0] : qualifications.split(",")) {
+            var said = one.split(" ");
+            boolean begun = !today.isBefore(LocalDate.parse(said[1]));
+            if (begun && (said.length < 3 || !today.isAfter(LocalDate.parse(said[2])))) {
+                held.add(Competence.valueOf(said[0]));
+            }
+        }
+        return held;
     }
 
     public void set(Business business) {

@@ -2,7 +2,6 @@ package grimygasket.server.accounts;
 
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -26,8 +25,10 @@ class ColleagueController {
     /**
      * @param lead whether they answer for the technicians' work
      * @param locked whether they may not sign in
+     * @param qualifications all that was said of them, of the past, too
      */
-    record Colleague(UUID id, String login, String name, Rank rank, boolean locked) {}
+    record Colleague(
+            UUID id, String login, String name, Rank rank, boolean locked, List<Qualification> qualifications) {}
 
     record NewColleague(
             @NotBlank(message = "Choose a name to sign in with.") @Size(max = 40, message = "At most 40 characters.")
@@ -42,14 +43,24 @@ class ColleagueController {
 
     record Lock(boolean locked) {}
 
+    record Qualifications(@NotNull @Size(max = 4) List<@Valid @NotNull Qualification> all) {}
+
     private final AccountStore accounts;
     private final Sessions sessions;
     private final Devices devices;
     private final Passkeys passkeys;
+    private final QualificationStore qualifications;
     private final Clock clock;
 
-    ColleagueController(AccountStore accounts, Sessions sessions, Devices devices, Passkeys passkeys, Clock clock) {
+    ColleagueController(
+            AccountStore accounts,
+            Sessions sessions,
+            Devices devices,
+            Passkeys passkeys,
+            QualificationStore qualifications,
+            Clock clock) {
         this.accounts = accounts;
+        this.qualifications = qualifications;
         this.sessions = sessions;
         this.devices = devices;
         this.passkeys = passkeys;
@@ -58,7 +69,16 @@ class ColleagueController {
 
     @GetMapping
     List<Colleague> colleagues() {
-        return accounts.all();
+        var said = qualifications.all();
+        return accounts.all().stream()
+                .map(one -> new Colleague(
+                        one.id(),
+                        one.login(),
+                        one.name(),
+                        one.rank(),
+                        one.locked(),
+                        said.getOrDefault(one.id(), List.of())))
+                .toList();
     }
 
     /**
@@ -68,12 +88,11 @@ class ColleagueController {
     @PutMapping("/{id}")
     @Transactional
     public List<Colleague> put(
-            @PathVariable UUID id,
-            @Valid @RequestBody NewColleague someone,
-            @AuthenticationPrincipal SignedIn me,
-            HttpServletRequest request) {
-        if (id.equals(me.id()) && someone.rank != Rank.OWNER) {
-            throw new Problem(Kind.INVALID, "You stay the owner: make somebody else one, who can then change this.");
+            @PathVariable UUID id, @Valid @RequestBody NewColleague someone, @AuthenticationPrincipal SignedIn me) {
+        if (id.equals(me.id())) {
+            throw new Problem(
+                    Kind.INVALID,
+                    "This is you: change your own password under Your password. Another owner can change the rest.");
         }
         var login = someone.login.strip();
         if (accounts.isTaken(login, id)) {
@@ -82,12 +101,10 @@ class ColleagueController {
         Passwords.problem(someone.password, login).ifPresent(wrong -> {
             throw Problem.ofField("password", wrong);
         });
-        accounts.find(id)
-                .ifPresent(before ->
-                        sessions.endAll(before.login(), request.getSession().getId()));
+        accounts.find(id).ifPresent(before -> sessions.endAll(before.login(), ""));
         passkeys.forgetAll(id);
         accounts.put(id, login, someone.name.strip(), someone.password, someone.rank);
-        return accounts.all();
+        return colleagues();
     }
 
     /** Locks somebody out, whose devices are then to forget what they keep; or lets them sign in again. */
@@ -104,6 +121,25 @@ class ColleagueController {
             devices.loseAll(id);
             sessions.endAll(someone.login(), "");
         }
-        return accounts.all();
+        return colleagues();
+    }
+
+    /** Says all that somebody is qualified for, and what shows it; steps that ask for it are theirs from now on, and no others. */
+    @PutMapping("/{id}/qualifications")
+    @Transactional
+    public List<Colleague> qualify(@PathVariable UUID id, @Valid @RequestBody Qualifications said) {
+        if (accounts.find(id).isEmpty()) {
+            throw new Problem(Kind.NOT_FOUND, "There is nobody like that here any more.");
+        }
+        if (said.all.stream().map(Qualification::competence).distinct().count() < said.all.size()) {
+            throw new Problem(Kind.INVALID, "One of them stands there twice.");
+        }
+        said.all.stream()
+                .filter(one -> one.until() != null && one.until().isBefore(one.since()))
+                .forEach(one -> {
+                    throw new Problem(Kind.INVALID, "One of them ends before it begins. Look at the days.");
+                });
+        qualifications.set(id, said.all);
+        return colleagues();
     }
 }

@@ -1,21 +1,43 @@
 package grimygasket.server.accounts;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
+import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.keygen.Base64StringKeyGenerator;
+import org.springframework.security.crypto.keygen.StringKeyGenerator;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.util.WebUtils;
 
 /** Browsers that somebody is signed in with; one that is lost is signed out, and told to forget what it keeps. */
 @Component
 public class Devices {
     /** By which a browser names itself. */
     public static final String HEADER = "X-Device";
+
+    /** With the secret of a browser, which nobody knows who only knows its id. */
+    private static final String COOKIE = "GASKET-DEVICE";
+
+    /** Of a session: the browser that it was begun with. */
+    private static final String OF_SESSION = "device";
+
+    private static final StringKeyGenerator KEYS =
+            new Base64StringKeyGenerator(Base64.getUrlEncoder().withoutPadding(), 32);
+
+    private static final String DEVICES = """
+            select d.id, d.account_id as account, a.name as owner, d.name, d.seen_at, d.lost_at, d.told_at
+            from device d join account a on a.id = d.account_id
+            """;
 
     private final JdbcClient jdbc;
     private final Sessions sessions;
@@ -34,7 +56,7 @@ public class Devices {
      * @param lostAt when it was signed out as lost; null for one that is not
      * @param toldAt when it was told to forget all; null for one that has not been heard of since
      */
-    record Device(
+    public record Device(
             UUID id,
             UUID account,
             String owner,
@@ -43,8 +65,19 @@ public class Devices {
             @Nullable Instant lostAt,
             @Nullable Instant toldAt) {}
 
+    /**
+     * The browser of a request: the one of its session, or else the one that it says that it is and has the secret of; empty for one
+     * that is none of ours.
+     */
+    Optional<UUID> of(HttpServletRequest request) {
+        var session = request.getSession(false);
+        return session != null && session.getAttribute(OF_SESSION) instanceof UUID device
+                ? Optional.of(device)
+                : named(request).filter(device -> isTrue(device, request));
+    }
+
     /** What the browser of a request calls itself; empty for one that does not. */
-    static Optional<UUID> of(HttpServletRequest request) {
+    private static Optional<UUID> named(HttpServletRequest request) {
         try {
             return Optional.ofNullable(request.getHeader(HEADER)).map(UUID::fromString);
         } catch (IllegalArgumentException e) {
@@ -52,31 +85,81 @@ public class Devices {
         }
     }
 
-    /** Somebody has signed in with the browser of a request, so that it is not lost any more. */
+    /** Whether a browser has the secret that it was given; one of a version that gave none needs none. */
+    private boolean isTrue(UUID device, HttpServletRequest request) {
+        return jdbc.sql(
+                        "select exists (select 1 from device where id = :id and (secret is null or secret = sha2(:secret, 256)))")
+                .param("id", device)
+                .param("secret", secret(request))
+                .query(Boolean.class)
+                .single();
+    }
+
+    private static String secret(HttpServletRequest request) {
+        var cookie = WebUtils.getCookie(request, COOKIE);
+        return cookie == null ? "" : cookie.getValue();
+    }
+
+    private boolean isNew(UUID device) {
+        return !jdbc.sql("select exists (select 1 from device where id = :id)")
+                .param("id", device)
+                .query(Boolean.class)
+                .single();
+    }
+
+    /**
+     * Somebody has signed in with the browser of a request, so that it is not lost any more. One that names none, or one that it has not
+     * the secret of, is a new one, so that every session is listed. Whoever was signed in with it is no longer.
+     */
     @Transactional
-    public void signedIn(HttpServletRequest request, SignedIn me) {
-        seen(request, me);
-        of(request)
-                .ifPresent(device -> jdbc.sql("update device set lost_at = null, told_at = null where id = :id")
-                        .param("id", device)
-                        .update());
+    public void signedIn(HttpServletRequest request, HttpServletResponse response, SignedIn me) {
+        var device = named(request)
+                .filter(named -> isNew(named) || isTrue(named, request))
+                .orElseGet(UUID::randomUUID);
+        var session = request.getSession();
+        session.setAttribute(OF_SESSION, device);
+        jdbc.sql("select session from device where id = :id")
+                .param("id", device)
+                .query(String.class)
+                .optional()
+                // The one that they come with has become theirs, under a new id.
+                .filter(before -> !before.equals(request.getRequestedSessionId()) && !before.equals(session.getId()))
+                .ifPresent(sessions::end);
+        var secret = KEYS.generateKey();
+        keep(device, request, me);
+        jdbc.sql("update device set lost_at = null, told_at = null, secret = sha2(:secret, 256) where id = :id")
+                .param("id", device)
+                .param("secret", secret)
+                .update();
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(COOKIE, secret)
+                        .httpOnly(true)
+                        .secure(request.isSecure())
+                        .sameSite("Strict")
+                        .path("/")
+                        .maxAge(Duration.ofDays(400))
+                        .build()
+                        .toString());
     }
 
     /** Somebody who is signed in with it is heard of: a request that was under way when it was lost does not bring it back. */
     public void seen(HttpServletRequest request, SignedIn me) {
-        of(request)
-                .ifPresent(device -> jdbc.sql("""
-                                insert into device (id, account_id, name, session, seen_at)
-                                values (:id, :account, :name, :session, :now)
-                                on duplicate key update account_id = :account, name = :name, session = :session,
-                                    seen_at = :now
-                                """)
-                        .param("id", device)
-                        .param("account", me.id())
-                        .param("name", kind(request.getHeader("User-Agent")))
-                        .param("session", request.getSession().getId())
-                        .param("now", clock.instant())
-                        .update());
+        of(request).ifPresent(device -> keep(device, request, me));
+    }
+
+    private void keep(UUID device, HttpServletRequest request, SignedIn me) {
+        jdbc.sql("""
+                        insert into device (id, account_id, name, session, seen_at)
+                        values (:id, :account, :name, :session, :now)
+                        on duplicate key update account_id = :account, name = :name, session = :session, seen_at = :now
+                        """)
+                .param("id", device)
+                .param("account", me.id())
+                .param("name", kind(request.getHeader("User-Agent")))
+                .param("session", request.getSession().getId())
+                .param("now", clock.instant())
+                .update();
     }
 
     private static String kind(@Nullable String userAgent) {
@@ -118,14 +201,24 @@ public class Devices {
                 > 0;
     }
 
+    /** The browser of a request, if it is lost: it may still say what it had not sent. */
+    public Optional<Device> lost(HttpServletRequest request) {
+        return of(request)
+                .flatMap(device -> jdbc.sql(DEVICES + "where d.id = :id and d.lost_at is not null")
+                        .param("id", device)
+                        .query(Device.class)
+                        .optional());
+    }
+
     /** The browsers that somebody uses, of everybody if nobody is named, those used last first. */
     List<Device> all(@Nullable UUID account) {
-        return jdbc.sql("""
-                        select d.id, d.account_id as account, a.name as owner, d.name, d.seen_at, d.lost_at, d.told_at
-                        from device d join account a on a.id = d.account_id
+        return jdbc.sql(DEVICES + """
                         where :account is null or d.account_id = :account
                         order by d.seen_at desc limit 200
-                        """).param("account", account).query(Device.class).list();
+                        """)
+                .param("account", account)
+                .query(Device.class)
+                .list();
     }
 
     /** Signs a device out: its session ends, and it is to forget what it keeps. */

@@ -53,7 +53,7 @@ class DevicesController {
 
     @GetMapping
     List<DeviceView> devices(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
-        var here = Devices.of(request);
+        var here = devices.of(request);
         return seenBy(me).stream()
                 .map(device ->
                         DeviceView.of(device, here.filter(device.id()::equals).isPresent()))

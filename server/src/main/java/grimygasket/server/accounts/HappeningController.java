@@ -1,7 +1,6 @@
 package grimygasket.server.accounts;
 
-import java.time.Clock;
-import java.time.Instant;
+import grimygasket.server.accounts.Happenings.Place;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,24 +12,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HappeningController {
     private final Happenings happenings;
-    private final Clock clock;
 
-    HappeningController(Happenings happenings, Clock clock) {
+    HappeningController(Happenings happenings) {
         this.happenings = happenings;
-        this.clock = clock;
     }
 
     /**
      * The hundred latest, latest first.
      *
-     * @param before in milliseconds since 1970: only what was earlier
+     * @param before place of something in the trail: only what was earlier
      * @param account by whom
      */
     @GetMapping("/api/trail")
     List<Happening> trail(
-            @RequestParam(required = false) @Nullable Long before,
+            @RequestParam(required = false) @Nullable String before,
             @RequestParam(required = false) @Nullable UUID account) {
-        var moment = before == null ? clock.instant().plusMillis(1) : Instant.ofEpochMilli(before);
-        return happenings.before(moment, account);
+        return happenings.before(before == null ? Place.END : Place.of(before), account);
     }
 }

@@ -25,10 +25,12 @@ class HappeningFilter extends OncePerRequestFilter {
 
     private final Happenings happenings;
     private final AccountStore accounts;
+    private final Devices devices;
 
-    HappeningFilter(Happenings happenings, AccountStore accounts) {
+    HappeningFilter(Happenings happenings, AccountStore accounts, Devices devices) {
         this.happenings = happenings;
         this.accounts = accounts;
+        this.devices = devices;
     }
 
     @Override
@@ -53,7 +55,7 @@ class HappeningFilter extends OncePerRequestFilter {
             try {
                 happenings.add(
                         account.or(() -> tried(request)).orElse(null),
-                        Devices.of(request).orElse(null),
+                        devices.of(request).orElse(null),
                         request.getRemoteAddr(),
                         rule.name(),
                         String.join(" ", new TreeMap<>(inPath).values()),

@@ -52,12 +52,14 @@ class PasskeyController {
     private final AccountStore accounts;
     private final Sessions sessions;
     private final Devices devices;
+    private final Proofs proofs;
 
-    PasskeyController(Passkeys passkeys, AccountStore accounts, Sessions sessions, Devices devices) {
+    PasskeyController(Passkeys passkeys, AccountStore accounts, Sessions sessions, Devices devices, Proofs proofs) {
         this.passkeys = passkeys;
         this.accounts = accounts;
         this.sessions = sessions;
         this.devices = devices;
+        this.proofs = proofs;
     }
 
     @GetMapping("/passkeys")
@@ -80,9 +82,7 @@ class PasskeyController {
             @AuthenticationPrincipal SignedIn me,
             HttpServletRequest request,
             HttpServletResponse response) {
-        if (!accounts.isPassword(me.id(), made.password)) {
-            throw Problem.ofField("password", "This is not your password.");
-        }
+        proofs.prove(me, "password", made.password, request);
         passkeys.add(made.credential, made.label.strip(), request, response);
         sessions.endAll(me.getUsername(), request.getSession().getId());
         return mine(me);
@@ -112,6 +112,7 @@ class PasskeyController {
         SecurityContextHolder.setContext(context);
         request.changeSessionId();
         contexts.saveContext(context, request, response);
-        devices.signedIn(request, me);
+        devices.signedIn(request, response, me);
+        proofs.signedIn(request);
     }
 }

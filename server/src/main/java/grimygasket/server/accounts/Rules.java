@@ -27,15 +27,34 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 final class Rules {
     private Rules() {}
 
+    /** How who is signed in has proved, besides by their session, that it is they. */
+    enum Proof {
+        NONE,
+        /** By their password or passkey, within the last minutes. */
+        RECENT,
+        /** By their password, which comes with the request. */
+        IN_BODY
+    }
+
     /**
      * @param least the rank that may; null where anybody may, also without a session
+     * @param proof of who they are that it wants
      * @param refusal what whoever may not is told; null where every technician may
      */
     record Rule(
             HttpMethod method,
             String path,
             @Nullable Rank least,
+            Proof proof,
             @Nullable String refusal) {
+        Rule(HttpMethod method, String path, @Nullable Rank least, @Nullable String refusal) {
+            this(method, path, least, Proof.NONE, refusal);
+        }
+
+        Rule wanting(Proof wanted) {
+            return new Rule(method, path, least, wanted, refusal);
+        }
+
         PathPatternRequestMatcher matcher() {
             return PathPatternRequestMatcher.withDefaults().matcher(method, path);
         }
@@ -51,9 +70,13 @@ final class Rules {
     }
 
     private static final String KNOW_HOW = "Only the lead changes the know-how.";
-    private static final String PEOPLE = "Only the owner adds people, locks them out and changes their passwords.";
+    private static final String PEOPLE =
+            "Only the owner adds people, locks them out, changes their passwords and says what they are qualified for.";
 
     private static final String CUSTOMERS = "Only the owner gives out all that is kept of a customer, or erases it.";
+
+    private static final String LEFT_BEHIND =
+            "Only the lead decides on what somebody who was locked out has left behind.";
 
     static final Set<String> GIVING_OUT = Set.of(
             "/api/calls/{callId}/call.json",
@@ -132,17 +155,19 @@ final class Rules {
                             "/api/know-how/{kind}/suppositions",
                             "/api/series",
                             "/api/series/csv",
-                            "/api/session/passkeys",
+                            "/api/session/proof",
                             "/api/session/passkeys/options"),
+                    technician(POST, "/api/session/passkeys").map(rule -> rule.wanting(Proof.IN_BODY)),
+                    technician(PUT, "/api/session/password").map(rule -> rule.wanting(Proof.IN_BODY)),
                     technician(
                             PUT,
                             "/api/calls/{callId}/photos/{photoId}",
                             "/api/customers/{customerId}",
                             "/api/schools/{schoolId}",
-                            "/api/session/password",
                             "/api/session/units",
                             "/api/van/{partId}"),
-                    technician(DELETE, "/api/session", "/api/session/passkeys/{id}"),
+                    technician(DELETE, "/api/session"),
+                    technician(DELETE, "/api/session/passkeys/{id}").map(rule -> rule.wanting(Proof.RECENT)),
                     owner("Only the owner changes what the business reckons with.", PUT, "/api/business"),
                     lead(
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
@@ -150,8 +175,18 @@ final class Rules {
                             "/api/call-documents"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),
                     owner(CUSTOMERS, GET, "/api/customers/{customerId}/customer.json"),
-                    owner(CUSTOMERS, DELETE, "/api/customers/{customerId}"),
-                    owner(PEOPLE, PUT, "/api/colleagues/{id}", "/api/colleagues/{id}/locked"),
+                    owner(CUSTOMERS, DELETE, "/api/customers/{customerId}").map(rule -> rule.wanting(Proof.RECENT)),
+                    owner(
+                                    PEOPLE,
+                                    PUT,
+                                    "/api/colleagues/{id}",
+                                    "/api/colleagues/{id}/locked",
+                                    "/api/colleagues/{id}/qualifications")
+                            .map(rule -> rule.wanting(Proof.RECENT)),
+                    Stream.of(new Rule(POST, "/api/left-behind", null, null)),
+                    lead(LEFT_BEHIND, GET, "/api/left-behind"),
+                    lead(LEFT_BEHIND, POST, "/api/left-behind/{id}"),
+                    lead(LEFT_BEHIND, DELETE, "/api/left-behind/{id}"),
                     lead(KNOW_HOW, POST, "/api/know-how/{kind}/draft/use", "/api/know-how/{kind}/revisions"),
                     lead(
                             KNOW_HOW,

@@ -14,14 +14,15 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -41,11 +42,15 @@ class Security {
             SignInTries tries,
             SignInAnswer answer,
             Devices devices,
-            HappeningFilter happenings)
+            HappeningFilter happenings,
+            Proofs proofs)
             throws Exception {
-        return http.csrf(CsrfConfigurer::spa)
+        var tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        return http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .authorizeHttpRequests(Security::rules)
                 .addFilterAfter(happenings, SecurityContextHolderFilter.class)
+                .addFilterAfter(proofs, AuthorizationFilter.class)
                 .addFilterBefore(tries, UsernamePasswordAuthenticationFilter.class)
                 .formLogin(form -> form.loginProcessingUrl("/api/session")
                         .usernameParameter("login")
@@ -54,15 +59,16 @@ class Security {
                         .failureHandler((request, response, e) -> problems.write(response, whyNot(e))))
                 .logout(logout -> logout.logoutRequestMatcher(
                                 PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.DELETE, "/api/session"))
-                        .logoutSuccessHandler((request, response, who) -> {
+                        .addLogoutHandler((request, response, who) -> {
                             if (who != null) {
                                 devices.signedOut(request, (SignedIn) who.getPrincipal());
                             }
-                            response.setStatus(HttpServletResponse.SC_NO_CONTENT);
-                        }))
+                        })
+                        .logoutSuccessHandler(
+                                (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT)))
                 .requestCache(cache -> cache.disable())
                 .exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) -> {
-                            if (Devices.of(request).filter(devices::tellIfLost).isPresent()) {
+                            if (devices.of(request).filter(devices::tellIfLost).isPresent()) {
                                 problems.write(
                                         response,
                                         Kind.DEVICE_LOST,

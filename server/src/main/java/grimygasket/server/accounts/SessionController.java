@@ -14,11 +14,14 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -54,12 +57,14 @@ class SessionController {
     private final BusinessStore business;
     private final AccountStore accounts;
     private final Sessions sessions;
+    private final Proofs proofs;
     private final Clock clock;
 
-    SessionController(BusinessStore business, AccountStore accounts, Sessions sessions, Clock clock) {
+    SessionController(BusinessStore business, AccountStore accounts, Sessions sessions, Proofs proofs, Clock clock) {
         this.business = business;
         this.accounts = accounts;
         this.sessions = sessions;
+        this.proofs = proofs;
         this.clock = clock;
     }
 
@@ -78,6 +83,15 @@ class SessionController {
                 Clocks.of(settings.clocks(), clock.instant()));
     }
 
+    record Password(@NotNull String password) {}
+
+    /** Who is signed in proves who they are, for what an open session is not enough for. */
+    @PostMapping("/api/session/proof")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void prove(@Valid @RequestBody Password own, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        proofs.prove(me, "password", own.password, request);
+    }
+
     record NewPassword(@NotNull String now, @NotNull String next) {}
 
     /** Changes one's own password; wherever else one is signed in, one has to sign in anew. */
@@ -87,9 +101,7 @@ class SessionController {
             @Valid @RequestBody NewPassword password,
             @AuthenticationPrincipal SignedIn me,
             HttpServletRequest request) {
-        if (!accounts.isPassword(me.id(), password.now)) {
-            throw Problem.ofField("now", "This is not your password.");
-        }
+        proofs.prove(me, "now", password.now, request);
         Passwords.problem(password.next, me.getUsername()).ifPresent(wrong -> {
             throw Problem.ofField("next", wrong);
         });

@@ -1,5 +1,6 @@
 package grimygasket.server.accounts;
 
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -19,6 +20,17 @@ public class Sessions {
                 .param("now", System.currentTimeMillis())
                 .query(Boolean.class)
                 .single();
+    }
+
+    /** Those of some sessions by which somebody is signed in. */
+    public Set<String> open(Set<String> some) {
+        return some.isEmpty()
+                ? Set.of()
+                : jdbc.sql("select SESSION_ID from SPRING_SESSION where SESSION_ID in (:some) and EXPIRY_TIME > :now")
+                        .param("some", some)
+                        .param("now", System.currentTimeMillis())
+                        .query(String.class)
+                        .set();
     }
 
     void end(String session) {

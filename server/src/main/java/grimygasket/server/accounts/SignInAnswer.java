@@ -17,13 +17,21 @@ class SignInAnswer implements AuthenticationSuccessHandler {
     private final SignInTries tries;
     private final Devices devices;
     private final Passkeys passkeys;
+    private final Proofs proofs;
     private final ProblemWriter problems;
     private final JsonMapper json;
 
-    SignInAnswer(SignInTries tries, Devices devices, Passkeys passkeys, ProblemWriter problems, JsonMapper json) {
+    SignInAnswer(
+            SignInTries tries,
+            Devices devices,
+            Passkeys passkeys,
+            Proofs proofs,
+            ProblemWriter problems,
+            JsonMapper json) {
         this.tries = tries;
         this.devices = devices;
         this.passkeys = passkeys;
+        this.proofs = proofs;
         this.problems = problems;
         this.json = json;
     }
@@ -37,7 +45,8 @@ class SignInAnswer implements AuthenticationSuccessHandler {
         if (me.isHalf()) {
             askForPasskey(request, response, authentication);
         } else {
-            devices.signedIn(request, me);
+            devices.signedIn(request, response, me);
+            proofs.signedIn(request);
             response.setStatus(HttpServletResponse.SC_NO_CONTENT);
         }
     }

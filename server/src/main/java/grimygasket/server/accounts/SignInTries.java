@@ -7,6 +7,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -88,10 +89,12 @@ class SignInTries extends OncePerRequestFilter {
     }
 
     private Tried tried(HttpServletRequest request) {
-        var login = Objects.requireNonNullElse(request.getParameter("login"), "");
+        var login = Objects.requireNonNullElse(request.getParameter("login"), "")
+                .strip()
+                .toLowerCase(Locale.ROOT);
         var account = accounts.find(login);
         return new Tried(
                 account.map(UUID::toString).orElse(login),
-                account.flatMap(id -> Devices.of(request).filter(device -> devices.isKnown(device, id))));
+                account.flatMap(id -> devices.of(request).filter(device -> devices.isKnown(device, id))));
     }
 }

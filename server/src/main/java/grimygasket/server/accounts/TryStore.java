@@ -5,6 +5,8 @@ import java.time.Duration;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 
 /**
  * How often something was tried within a minute of its first try, counted for all applications on one database. What was tried may be
@@ -22,8 +24,13 @@ class TryStore {
         this.clock = clock;
     }
 
-    /** @return how many tries there are with this one */
-    int add(String what) {
+    /**
+     * Counts a try, also where what was tried fails and is rolled back.
+     *
+     * @return how many tries there are with this one
+     */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public int add(String what) {
         var now = clock.instant();
         return jdbc.sql("""
                         insert into sign_in_try (what, since, tries) values (sha2(:what, 256), :now, 1)

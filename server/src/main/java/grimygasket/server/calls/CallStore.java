@@ -71,6 +71,7 @@ public class CallStore {
             , (select log.body from command_log log where log.id = :command and log.call_id = c.id) as body
             , (select log.detail from command_log log where log.id = :command and log.call_id = c.id) as detail
             , (select log.received_at from command_log log where log.call_id = c.id order by log.seq desc limit 1) as last
+            , (select log.made_at from command_log log where log.call_id = c.id order by log.seq limit 1) as first
             """;
 
     private final JdbcClient jdbc;
@@ -129,16 +130,21 @@ public class CallStore {
      *
      * @param before what became of its command before; null for one that is new
      * @param last when the last command to it was received; null if there was none
+     * @param first when it was put on file, by the clock of whoever did; null for one of a version that did not note it
      */
     record Locked(
-            Filed filed, @Nullable Before before, @Nullable Instant last) {}
+            Filed filed,
+            @Nullable Before before,
+            @Nullable Instant last,
+            @Nullable Instant first) {}
 
     /** The call of a command, with what became of the command before, should it be a repeat. */
     Locked locked(Command command) {
         return jdbc.sql(COLUMNS + BEFORE + TABLES + "where c.id = :id for update")
                 .param("id", command.call())
                 .param("command", command.id())
-                .query((row, number) -> new Locked(filed(row, number), Before.of(row), instant(row, "last")))
+                .query((row, number) ->
+                        new Locked(filed(row, number), Before.of(row), instant(row, "last"), instant(row, "first")))
                 .optional()
                 .orElseThrow(CallStore::notOnFile);
     }

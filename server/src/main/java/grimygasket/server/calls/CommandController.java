@@ -1,11 +1,15 @@
 package grimygasket.server.calls;
 
 import grimygasket.call.Command;
+import grimygasket.call.CommandResult;
+import grimygasket.call.Reason;
 import grimygasket.server.accounts.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
@@ -24,8 +28,10 @@ class CommandController {
      * A command as it is sent.
      *
      * @param sentAt by the device's clock, in milliseconds since 1970, as is the command's own time
+     * @param returned whether it was taken before, and is given back as the database was restored since; null for no
      */
-    record Sent(@NotNull Command command, long sentAt) {
+    record Sent(
+            @NotNull Command command, long sentAt, @Nullable Boolean returned) {
         /** The command by the server's clock: never of the future, and not older than anything that still waits somewhere. */
         Command at(long now) {
             // Of clocks that say nonsense the difference may not even be a number.
@@ -39,27 +45,38 @@ class CommandController {
     private static final int TRIES = 3;
 
     private final Commands commands;
+    private final Turns turns;
     private final Clock clock;
 
-    CommandController(Commands commands, Clock clock) {
+    CommandController(Commands commands, Turns turns, Clock clock) {
         this.commands = commands;
+        this.turns = turns;
         this.clock = clock;
     }
 
     @PostMapping("/api/commands")
     Taken handle(@Valid @RequestBody Sent sent, @AuthenticationPrincipal SignedIn me) {
-        return Taken.of(handled(sent.at(clock.millis()), me).taken());
+        var command = sent.at(clock.millis());
+        return Taken.of(turns.of(command.call(), () -> handled(command, Boolean.TRUE.equals(sent.returned), me))
+                .taken());
     }
 
-    /** What was undone is done again: a command that came twice at once, or that the database gave up for another's sake. */
-    private Handled handled(Command command, SignedIn me) {
+    /**
+     * Retries a command that was rolled back by a deadlock, or by a duplicate key as it came twice at once; one whose id is that of
+     * something else stays a duplicate.
+     */
+    private Handled handled(Command command, boolean returned, SignedIn me) {
         for (int i = 1; i < TRIES; i++) {
             try {
-                return commands.handle(command, me);
+                return commands.handle(command, returned, me);
             } catch (DuplicateKeyException | PessimisticLockingFailureException e) {
                 LOG.info("Command {} is tried again: {}", command.id(), e.getMessage());
             }
         }
-        return commands.handle(command, me);
+        try {
+            return commands.handle(command, returned, me);
+        } catch (DuplicateKeyException e) {
+            return new Handled(null, Optional.of(Refusals.of(CommandResult.refused(Reason.Kind.BORROWED_ID))));
+        }
     }
 }

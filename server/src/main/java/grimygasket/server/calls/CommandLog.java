@@ -109,13 +109,15 @@ public class CommandLog {
     /**
      * Notes a command with what became of it.
      *
+     * @param returned whether a device gives it back, as the database was restored since it was taken
      * @return why it was not taken; empty if it was
      */
-    Optional<ProblemDetail> add(Command command, UUID account, Instant received, CommandResult outcome) {
+    Optional<ProblemDetail> add(
+            Command command, boolean returned, UUID account, Instant received, CommandResult outcome) {
         var kind = SealedTypes.name(command.change().getClass());
         var became = Became.of(outcome);
         var refused = became.isTaken() ? null : Refusals.of(outcome);
-        insert(command.id(), command, account, received, kind, body(command), became, refused);
+        insert(command.id(), command, returned, account, received, kind, body(command), became, refused);
         return Optional.ofNullable(refused);
     }
 
@@ -133,7 +135,7 @@ public class CommandLog {
             return Optional.of(Refusals.of(CommandResult.refused(Reason.Kind.BORROWED_ID)));
         }
         var body = json.writeValueAsString(command.id());
-        insert(UUID.randomUUID(), command, account, received, "repeat", body, Became.SAME, null);
+        insert(UUID.randomUUID(), command, false, account, received, "repeat", body, Became.SAME, null);
         return Optional.ofNullable(before.detail).map(kept -> json.readValue(kept, ProblemDetail.class));
     }
 
@@ -145,7 +147,7 @@ public class CommandLog {
      */
     void addNew(UUID id, String kind, UUID call, UUID account, Instant received, Object body) {
         var command = new Command(id, call, id, 0, received.toEpochMilli(), null);
-        insert(id, command, account, received, kind, json.writeValueAsString(body), Became.APPLIED, null);
+        insert(id, command, false, account, received, kind, json.writeValueAsString(body), Became.APPLIED, null);
     }
 
     /** Who brought a call in from a file; empty for one that was begun here. */
@@ -164,6 +166,7 @@ public class CommandLog {
     private void insert(
             UUID id,
             Command command,
+            boolean returned,
             UUID account,
             Instant received,
             String kind,
@@ -172,8 +175,8 @@ public class CommandLog {
             Object detail) {
         jdbc.sql("""
                         insert into command_log
-                            (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome, detail)
-                        values (:id, :call, :account, :device, :seq, :madeAt, :receivedAt, :kind, :body, :outcome, :detail)
+                            (id, call_id, account_id, device, device_seq, made_at, received_at, kind, body, outcome, detail, returned)
+                        values (:id, :call, :account, :device, :seq, :madeAt, :receivedAt, :kind, :body, :outcome, :detail, :returned)
                         """)
                 .param("id", id)
                 .param("call", command.call())
@@ -186,13 +189,14 @@ public class CommandLog {
                 .param("body", body)
                 .param("outcome", became.name())
                 .param("detail", detail == null ? null : json.writeValueAsString(detail))
+                .param("returned", returned)
                 .update();
     }
 
     /** What was done to a call, in the order in which it arrived. */
     List<Trace> of(UUID call) {
         return jdbc.sql("""
-                        select log.id, log.made_at, a.name as `by`, d.name as device, log.kind, log.outcome, log.body
+                        select log.id, log.made_at, log.received_at, log.returned, a.name as `by`, d.name as device, log.kind, log.outcome, log.body
                         from command_log log join account a on a.id = log.account_id left join device d on d.id = log.device
                         where log.call_id = :call and log.kind <> 'repeat' order by log.seq limit :most
                         """)
@@ -201,6 +205,8 @@ public class CommandLog {
                 .query((row, number) -> new Trace(
                         UUID.fromString(row.getString("id")),
                         row.getTimestamp("made_at").getTime(),
+                        row.getTimestamp("received_at").getTime(),
+                        row.getBoolean("returned"),
                         row.getString("by"),
                         row.getString("device"),
                         row.getString("kind"),

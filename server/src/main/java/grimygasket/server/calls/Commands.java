@@ -61,27 +61,31 @@ public class Commands {
      * @return the call as it is now
      */
     @Transactional
-    public Call take(Command command, SignedIn me) {
-        return handle(command, me).taken();
+    public Call take(Command command, boolean returned, SignedIn me) {
+        return handle(command, returned, me).taken();
     }
 
-    /** Handles a command once: a repeat gets what became of it before. */
+    /**
+     * Handles a command once: a repeat gets what became of it before.
+     *
+     * @param returned whether a device gives it back, as the database was restored since it was taken
+     */
     @Transactional
-    public Handled handle(Command sent, SignedIn me) {
+    public Handled handle(Command sent, boolean returned, SignedIn me) {
         if (sent.change() instanceof Begin && calls.find(sent.call()).isEmpty()) {
-            return newCalls.begin(sent, me);
+            return newCalls.begin(sent, returned, me);
         }
         var locked = calls.locked(sent);
         var now = clock.instant();
         var received = after(locked.last(), now);
-        var command = received.isAfter(now) ? at(received, sent) : sent;
+        var command = at(received, now, locked.first(), sent);
         var known = knowhows.of(locked.filed(), me.id());
         if (locked.before() != null) {
             return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), received));
         }
         var outcome = known.call().apply(command, me.person(), known.knowhow());
         var call = outcome instanceof CommandResult.Applied applied ? keep(known, applied.call()) : known.call();
-        return new Handled(call, log.add(command, me.id(), received, outcome));
+        return new Handled(call, log.add(command, returned, me.id(), received, outcome));
     }
 
     /**
@@ -90,6 +94,14 @@ public class Commands {
      */
     private static Instant after(@Nullable Instant last, Instant now) {
         return last == null || last.isBefore(now.plus(CLOCKS_DIFFER)) ? now : last.plusMillis(1);
+    }
+
+    /** Nothing was done to a call before it was put on file, whatever a device says; nor before what came here before it. */
+    private static Command at(Instant received, Instant now, @Nullable Instant first, Command sent) {
+        if (received.isAfter(now)) {
+            return at(received, sent);
+        }
+        return first != null && sent.at() < first.toEpochMilli() ? at(first, sent) : sent;
     }
 
     private static Command at(Instant moment, Command sent) {

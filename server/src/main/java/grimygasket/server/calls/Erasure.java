@@ -20,6 +20,7 @@ class Erasure {
             "delete from call_school where call_id in (:calls)",
             "delete from simulated_machine where call_id in (:calls)",
             "delete from part_use where call_id in (:calls)",
+            "delete from left_behind where call_id in (:calls)",
             "update command_log set body = '{}', detail = null where call_id in (:calls)",
             """
             update knowhow_use used
@@ -36,12 +37,16 @@ class Erasure {
             "delete from machine where id in (:machines)");
 
     private static final List<String> OF_THE_CUSTOMER = List.of(
-            "delete from search_part where customer_id = :customer", "delete from customer where id = :customer");
+            "delete from left_behind where json_value(body, '$.change.customer.id') = cast(:customer as char)",
+            "delete from search_part where customer_id = :customer",
+            "delete from customer where id = :customer");
 
     private final JdbcClient jdbc;
+    private final Erased erased;
 
-    Erasure(JdbcClient jdbc) {
+    Erasure(JdbcClient jdbc, Erased erased) {
         this.jdbc = jdbc;
+        this.erased = erased;
     }
 
     /** @return the calls that were taken off file */
@@ -59,6 +64,7 @@ class Erasure {
         if (!machines.isEmpty()) {
             OF_MACHINES.forEach(sql -> jdbc.sql(sql).param("machines", machines).update());
         }
+        erased.add(customer, calls);
         OF_THE_CUSTOMER.forEach(sql -> jdbc.sql(sql).param("customer", customer).update());
         return calls;
     }

@@ -1,17 +1,20 @@
 package grimygasket.server.calls;
 
+import grimygasket.server.accounts.Sessions;
 import grimygasket.server.calls.CommandLog.Changed;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -37,35 +40,49 @@ class Feed {
     /** More than anybody has missed one by one; and more than all installations enter within the time that is waited. */
     private static final int MOST = 5000;
 
+    /** So often sessions are looked at: a feed ends with the one that it was opened with. */
+    private static final int LOOKS_BETWEEN_SESSIONS = 5;
+
     private final CommandLog log;
+    private final LogHistory history;
+    private final Sessions sessions;
     private final Clock clock;
     private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor();
-    private final Set<SseEmitter> listeners = ConcurrentHashMap.newKeySet();
+    /** Listeners, with their sessions. */
+    private final Map<SseEmitter, String> listeners = new ConcurrentHashMap<>();
 
     /** Rows that were told, by their place, and when. */
     private final TreeMap<Long, Long> told = new TreeMap<>();
     /** Up to here everything is told. */
     private long below;
 
-    Feed(CommandLog log, Clock clock) {
+    private int looks;
+
+    Feed(CommandLog log, LogHistory history, Sessions sessions, Clock clock) {
         this.log = log;
+        this.history = history;
+        this.sessions = sessions;
         this.clock = clock;
         timer.scheduleWithFixedDelay(this::look, EVERY.toMillis(), EVERY.toMillis(), TimeUnit.MILLISECONDS);
     }
 
-    /** @param last place in the log that was told last; null for whoever begins now */
-    SseEmitter open(Long last) throws IOException {
+    /**
+     * @param last id of the event that was told last: history and place in the log; null for whoever begins now
+     * @param session of whoever listens
+     */
+    SseEmitter open(@Nullable String last, String session) throws IOException {
         var emitter = new SseEmitter(LONGEST.toMillis());
         emitter.onCompletion(() -> listeners.remove(emitter));
         emitter.onTimeout(emitter::complete);
         emitter.onError(e -> listeners.remove(emitter));
-        long end = listen(emitter);
+        long end = listen(emitter, session);
         if (last == null) {
-            emitter.send(SseEmitter.event().name("here").id("" + end).data("{}"));
+            emitter.send(SseEmitter.event().name("here").id(id(end)).data("{}"));
         } else {
-            var missed = log.after(Math.max(0, last - LATE_ROWS), MOST);
-            if (missed.size() == MOST) {
-                emitter.send(SseEmitter.event().name("all").id("" + end).data("{}"));
+            long from = place(last, end);
+            var missed = from < 0 ? List.<Changed>of() : log.after(Math.max(0, from - LATE_ROWS), MOST);
+            if (from < 0 || missed.size() == MOST) {
+                emitter.send(SseEmitter.event().name("all").id(id(end)).data("{}"));
             } else {
                 for (var changed : missed) {
                     emitter.send(event(changed));
@@ -75,8 +92,22 @@ class Feed {
         return emitter;
     }
 
+    private String id(long seq) {
+        return history.id() + "/" + seq;
+    }
+
+    /** The place in the log that an event's id names; below 0 if it is none of this log's, as the database was restored since. */
+    private long place(String id, long end) {
+        var parts = id.split("/", 2);
+        if (parts.length < 2 || !parts[0].equals(history.id().toString()) || !parts[1].matches("[0-9]{1,18}")) {
+            return -1;
+        }
+        long place = Long.parseLong(parts[1]);
+        return place > end ? -1 : place;
+    }
+
     /** @return where the log ends as the listener begins: what comes after is told to it */
-    private synchronized long listen(SseEmitter emitter) {
+    private synchronized long listen(SseEmitter emitter, String session) {
         long end = log.end();
         if (listeners.isEmpty()) {
             told.clear();
@@ -85,12 +116,12 @@ class Feed {
                     .filter(changed -> changed.seq() <= end)
                     .forEach(changed -> told.put(changed.seq(), clock.millis()));
         }
-        listeners.add(emitter);
+        listeners.put(emitter, session);
         return end;
     }
 
-    private static SseEmitter.SseEventBuilder event(Changed changed) {
-        return SseEmitter.event().name("changed").id("" + changed.seq()).data(changed);
+    private SseEmitter.SseEventBuilder event(Changed changed) {
+        return SseEmitter.event().name("changed").id(id(changed.seq())).data(changed);
     }
 
     private synchronized void look() {
@@ -102,6 +133,9 @@ class Feed {
                     .filter(changed -> told.putIfAbsent(changed.seq(), clock.millis()) == null)
                     .forEach(this::tell);
             forget();
+            if (++looks % LOOKS_BETWEEN_SESSIONS == 0) {
+                endWithSessions();
+            }
         } catch (DataAccessException | CannotCreateTransactionException e) {
             // It is looked again in a second, and goes on where it was.
             LOG.debug("the log of commands cannot be read now", e);
@@ -115,8 +149,18 @@ class Feed {
         }
     }
 
+    private void endWithSessions() {
+        var open = sessions.open(Set.copyOf(listeners.values()));
+        listeners.forEach((listener, session) -> {
+            if (!open.contains(session)) {
+                listeners.remove(listener);
+                listener.complete();
+            }
+        });
+    }
+
     private void tell(Changed changed) {
-        for (var listener : List.copyOf(listeners)) {
+        for (var listener : List.copyOf(listeners.keySet())) {
             try {
                 listener.send(event(changed));
             } catch (IOException | IllegalStateException e) {
@@ -129,6 +173,6 @@ class Feed {
     @PreDestroy
     void close() {
         timer.shutdownNow();
-        listeners.forEach(SseEmitter::complete);
+        listeners.keySet().forEach(SseEmitter::complete);
     }
 }

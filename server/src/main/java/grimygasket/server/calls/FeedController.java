@@ -1,6 +1,8 @@
 package grimygasket.server.calls;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -18,7 +20,9 @@ class FeedController {
 
     /** A browser that lost the connection says by itself what it was told last. */
     @GetMapping(value = "/api/feed", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter feed(@RequestHeader(name = "Last-Event-ID", required = false) Long last) throws IOException {
-        return feed.open(last);
+    SseEmitter feed(
+            @RequestHeader(name = "Last-Event-ID", required = false) @Nullable String last, HttpServletRequest request)
+            throws IOException {
+        return feed.open(last, request.getSession().getId());
     }
 }

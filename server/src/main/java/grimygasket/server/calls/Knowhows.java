@@ -67,7 +67,10 @@ public class Knowhows {
     /** What new calls about kinds of machine are held against, but for the parts, which follow from the maker. */
     public Circumstances forNew(UUID account) {
         return circumstances(
-                schools.of(Set.of(account)).getOrDefault(account, Map.of()), List.of(), Map.of(), business.get());
+                schools.of(Set.of(account)).getOrDefault(account, Map.of()),
+                List.of(),
+                Map.of(),
+                business.settings(account));
     }
 
     private Known of(
@@ -81,19 +84,21 @@ public class Knowhows {
                 call.head().upkeep()
                         ? before(call, pack, earlier.getOrDefault(call.machine().id(), List.of()), settings.business())
                         : Map.of(),
-                settings.business());
+                settings);
         return Known.of(one, kind, circumstances, settings);
     }
 
     private static Circumstances circumstances(
-            Map<String, String> chosen, List<Article> shelf, Map<String, Last> before, Business business) {
+            Map<String, String> chosen, List<Article> shelf, Map<String, Last> before, Settings settings) {
+        var business = settings.business();
         return new Circumstances(
                 chosen,
                 shelf,
                 before,
                 business.labourPerHour().doubleValue(),
                 business.returnTripMinutes(),
-                business.mainsVolts());
+                business.mainsVolts(),
+                settings.competences());
     }
 
     /** What the call has kept, or else what whose round it is on has chosen. */

@@ -20,28 +20,31 @@ class NewCalls {
     private final CommandLog log;
     private final MachineStore machines;
     private final Library library;
+    private final Erased erased;
     private final Clock clock;
 
-    NewCalls(CallStore calls, CommandLog log, MachineStore machines, Library library, Clock clock) {
+    NewCalls(CallStore calls, CommandLog log, MachineStore machines, Library library, Erased erased, Clock clock) {
         this.calls = calls;
         this.log = log;
         this.machines = machines;
         this.library = library;
+        this.erased = erased;
         this.clock = clock;
     }
 
     /** @param command to begin a call that is not on file */
     @Transactional(propagation = Propagation.MANDATORY)
-    public Handled begin(Command command, SignedIn me) {
+    public Handled begin(Command command, boolean returned, SignedIn me) {
         var begin = (Begin) command.change();
         var before = log.before(command.id());
         if (before.isPresent()) {
             return new Handled(null, log.addRepeat(command, before.get(), me.id(), clock.instant()));
         }
+        erased.requireNot(begin.customer().id(), command.call());
         var kind = begin.machine().kind();
         int revision = begin.revision() == null ? library.active(kind) : begin.revision();
         var outcome = begin.begun(command, me.person(), library.pack(kind, revision), revision);
-        var refused = log.add(command, me.id(), clock.instant(), outcome);
+        var refused = log.add(command, returned, me.id(), clock.instant(), outcome);
         return outcome instanceof CommandResult.Applied applied
                 ? new Handled(add(applied.call(), begin), Optional.empty())
                 : new Handled(null, refused);

@@ -16,7 +16,9 @@ class TrailController {
      * Something that somebody did.
      *
      * @param id of the command, and of the entry that it made
-     * @param at in milliseconds since 1970
+     * @param at when it was done, as its device says, in milliseconds since 1970
+     * @param receivedAt when it came here
+     * @param returned whether its device gave it back, as the database was restored since it was taken
      * @param device what it was done on; null where that is not known any more
      * @param kind of the change, or how the call came here
      * @param change null where it is none that is known today
@@ -24,6 +26,8 @@ class TrailController {
     record Trace(
             UUID id,
             long at,
+            long receivedAt,
+            boolean returned,
             String by,
             @Nullable String device,
             String kind,

@@ -4,6 +4,7 @@ import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallView;
 import grimygasket.server.calls.CallViews;
 import grimygasket.server.web.Attachment;
+import grimygasket.server.web.OwnWords;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.util.UUID;
@@ -60,7 +61,11 @@ class CallDocumentController {
         } catch (DataIntegrityViolationException e) {
             throw new Problem(Kind.INVALID, "The file says one thing twice, or what another call on file says.");
         } catch (IllegalArgumentException | JacksonException e) {
-            throw new Problem(Kind.INVALID, "The file contradicts itself: " + e.getMessage());
+            throw new Problem(
+                    Kind.INVALID,
+                    OwnWords.of(e)
+                            .map(said -> "The file contradicts itself: " + said)
+                            .orElse("The file contradicts itself."));
         }
     }
 }

@@ -6,6 +6,7 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.server.web.TextGate;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -54,7 +55,9 @@ final class CallDocumentReader {
 
     private JsonNode tree(byte[] bytes) {
         try {
-            return OlderCalls.today(json.readTree(bytes));
+            var tree = json.readTree(bytes);
+            TextGate.requireTexts(tree);
+            return OlderCalls.today(tree);
         } catch (JacksonException e) {
             throw new Problem(Kind.INVALID, "This file cannot be read: it is not JSON.");
         }

@@ -5,6 +5,7 @@ import grimygasket.call.Photo;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.Commands;
+import grimygasket.server.calls.Erased;
 import grimygasket.server.calls.Knowhows;
 import grimygasket.server.documents.CallDocument.Heading;
 import grimygasket.server.documents.CallDocument.KeptPhoto;
@@ -16,6 +17,7 @@ import grimygasket.server.photos.Pictures;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.wording.Reasons;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -34,6 +36,7 @@ class CallDocuments {
     private final ShelfStore shelf;
     private final BusinessStore business;
     private final Library library;
+    private final Erased erased;
     private final Clock clock;
 
     CallDocuments(
@@ -46,6 +49,7 @@ class CallDocuments {
             ShelfStore shelf,
             BusinessStore business,
             Library library,
+            Erased erased,
             Clock clock) {
         this.calls = calls;
         this.commands = commands;
@@ -56,6 +60,7 @@ class CallDocuments {
         this.shelf = shelf;
         this.business = business;
         this.library = library;
+        this.erased = erased;
         this.clock = clock;
     }
 
@@ -112,11 +117,21 @@ class CallDocuments {
         if (!contradictions.isEmpty()) {
             throw new Problem(Kind.INVALID, "The file contradicts itself.").with("problems", contradictions);
         }
+        erased.lift(document.customer().id(), callId);
         machines.requireSame(document.customer(), machine);
         machines.addCustomerIfNew(document.customer());
         machines.addMachineIfNew(machine, document.customer().id());
         var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());
-        commands.bringIn(document.on(accountId, revision, parts), accountId);
+        var call = document.on(accountId, revision, parts);
+        var impossible = call.contradictions(library.pack(call.machine(), revision)).stream()
+                .map(Reasons::say)
+                .distinct()
+                .toList();
+        if (!impossible.isEmpty()) {
+            throw new Problem(Kind.INVALID, "The file tells what cannot be: " + impossible.get(0))
+                    .with("problems", impossible);
+        }
+        commands.bringIn(call, accountId);
         schools.keep(callId, document.schools());
         document.photos().forEach(photo -> photos.addIfNew(callId, photo.id(), Pictures.of(photo.bytes())));
     }

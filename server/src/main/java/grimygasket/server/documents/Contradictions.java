@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -37,6 +38,9 @@ final class Contradictions {
         unknown(document, cautions)
                 .forEach(caution -> sentences.add(
                         "Its know-how has no caution “" + caution + "”, which somebody is to have confirmed."));
+        if (ids(document).distinct().count() < ids(document).count()) {
+            sentences.add("Something in it stands there twice, under one id.");
+        }
         if (days(document).anyMatch(day -> !Days.isNear(day, now.toEpochMilli()))) {
             sentences.add("It tells of a time more than ten years away.");
         }
@@ -49,6 +53,17 @@ final class Contradictions {
 
     private static Stream<String> unknown(CallDocument document, Set<String> cautions) {
         return document.cautions().stream().map(Confirmed::caution).filter(id -> !cautions.contains(id));
+    }
+
+    /** Of all that has one of its own. */
+    private static Stream<UUID> ids(CallDocument document) {
+        return Stream.of(
+                        document.story().stream().map(Entry::id),
+                        document.cautions().stream().map(Confirmed::id),
+                        document.parts().stream().map(PartUse::id),
+                        document.lines().stream().map(Line::id),
+                        document.photos().stream().map(KeptPhoto::id))
+                .flatMap(ids -> ids);
     }
 
     private static Stream<Long> days(CallDocument document) {

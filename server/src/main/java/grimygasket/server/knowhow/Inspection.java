@@ -3,7 +3,9 @@ package grimygasket.server.knowhow;
 import grimygasket.knowhow.Comparison;
 import grimygasket.knowhow.Comparison.PieceChange;
 import grimygasket.knowhow.KnowhowText;
+import grimygasket.knowhow.PackReader;
 import grimygasket.pack.PackException;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -11,7 +13,7 @@ import java.util.List;
  *
  * @param problems why it is refused; empty for sound know-how
  * @param dangers what could hurt whoever follows it
- * @param remarks what it leaves unsaid, its dangers among it
+ * @param remarks what it leaves unsaid, and how that is taken where its form is older; its dangers among it
  * @param changes against the version in use
  */
 record Inspection(List<String> problems, List<String> dangers, List<String> remarks, List<PieceChange> changes) {
@@ -19,7 +21,9 @@ record Inspection(List<String> problems, List<String> dangers, List<String> rema
         var inUse = library.knowhow(kind, library.active(kind));
         try {
             var known = library.read(kind, texts);
-            return new Inspection(List.of(), known.dangers(), known.remarks(), Comparison.of(inUse, known));
+            var remarks = new ArrayList<>(PackReader.assumed(texts.pack()));
+            remarks.addAll(known.remarks());
+            return new Inspection(List.of(), known.dangers(), remarks, Comparison.of(inUse, known));
         } catch (PackException e) {
             return new Inspection(e.problems(), List.of(), List.of(), List.of());
         }

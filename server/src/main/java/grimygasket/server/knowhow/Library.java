@@ -3,6 +3,7 @@ package grimygasket.server.knowhow;
 import grimygasket.call.CallMachine;
 import grimygasket.knowhow.KnowhowReader;
 import grimygasket.knowhow.KnowhowText;
+import grimygasket.knowhow.PackReader;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.ModelFamily;
@@ -10,6 +11,7 @@ import grimygasket.pack.Pack;
 import grimygasket.server.knowhow.RevisionStore.Source;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.server.web.TextGate;
 import jakarta.annotation.PostConstruct;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +66,8 @@ public class Library {
      * @throws grimygasket.pack.PackException with a sentence for each problem
      */
     KindKnowhow read(String kind, KnowhowText texts) {
+        TextGate.requireTexts(PackReader.tree(texts.pack()));
+        TextGate.text(texts.codes());
         return reader.readNew(kind, texts);
     }
 
@@ -95,7 +99,7 @@ public class Library {
     /** The number of the version with these texts; what is new here is added, and not put to use. */
     public int bringIn(String kind, KnowhowText texts) {
         return revisions.find(kind, texts).orElseGet(() -> {
-            reader.readNew(kind, texts);
+            read(kind, texts);
             return revisions.add(kind, Source.IMPORTED, "Came with a call", texts);
         });
     }

@@ -8,13 +8,12 @@ import grimygasket.server.calls.Taken;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -29,11 +28,13 @@ import org.springframework.web.bind.annotation.RestController;
 class PhotoController {
     private final PhotoStore photos;
     private final Commands commands;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
-    PhotoController(PhotoStore photos, Commands commands, Clock clock) {
+    PhotoController(PhotoStore photos, Commands commands, TransactionTemplate transaction, Clock clock) {
         this.photos = photos;
         this.commands = commands;
+        this.transaction = transaction;
         this.clock = clock;
     }
 
@@ -43,20 +44,19 @@ class PhotoController {
                 .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "This photo is not there any more."));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(picture.type()))
-                .cacheControl(
-                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .cacheControl(CacheControl.noStore())
                 .body(picture.bytes());
     }
 
     /** A photo comes in one request, its picture and what it shows. */
     @PutMapping(consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
-    @Transactional
-    public Taken add(
+    Taken add(
             @PathVariable UUID callId,
             @PathVariable UUID photoId,
             @RequestParam UUID line,
             @RequestParam UUID device,
             @RequestParam long seq,
+            @RequestParam(defaultValue = "false") boolean returned,
             @RequestBody byte[] bytes,
             @AuthenticationPrincipal SignedIn me) {
         if (!photos.hasRoom()) {
@@ -68,8 +68,11 @@ class PhotoController {
         var picture = Pictures.of(bytes);
         var command =
                 new Command(photoId, callId, device, seq, clock.millis(), new SheetChange.AddPhoto(photoId, line));
-        var call = commands.take(command, me);
-        photos.addIfNew(callId, photoId, picture);
-        return Taken.of(call);
+        // Decoding waits its turn, and holds no connection to the database meanwhile.
+        return transaction.execute(status -> {
+            var call = commands.take(command, returned, me);
+            photos.addIfNew(callId, photoId, picture);
+            return Taken.of(call);
+        });
     }
 }

@@ -7,6 +7,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.concurrent.Semaphore;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -24,6 +25,9 @@ public final class Pictures {
 
     private static final float QUALITY = 0.9f;
 
+    /** Pictures that are decoded at a time: each takes up to 50 MB then. */
+    private static final Semaphore PLACES = new Semaphore(2, true);
+
     private Pictures() {}
 
     /**
@@ -34,6 +38,7 @@ public final class Pictures {
         if (bytes.length > MOST_BYTES) {
             throw new Problem(Kind.INVALID, "The photo is too large: 4 MB at most.");
         }
+        PLACES.acquireUninterruptibly();
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             var readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -50,8 +55,12 @@ public final class Pictures {
             } finally {
                 reader.dispose();
             }
+        } catch (OutOfMemoryError e) {
+            throw new Problem(Kind.BUSY, "Too many photos come at once. This one is kept, and sent again.");
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
             throw new Problem(Kind.INVALID, "This photo cannot be read. Take it again.");
+        } finally {
+            PLACES.release();
         }
     }
 

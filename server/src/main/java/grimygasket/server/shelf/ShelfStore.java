@@ -77,6 +77,13 @@ public class ShelfStore {
                 .update();
     }
 
+    boolean isInCatalogue(UUID part) {
+        return jdbc.sql("select exists (select 1 from part where id = :part)")
+                .param("part", part)
+                .query(Boolean.class)
+                .single();
+    }
+
     private void add(UUID callId, PartUse use) {
         jdbc.sql("""
                         insert into part_use

@@ -1,6 +1,8 @@
 package grimygasket.server.shelf;
 
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -30,6 +32,9 @@ class VanController {
     @PutMapping("/api/van/{partId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void count(@PathVariable UUID partId, @Valid @RequestBody Counted counted, @AuthenticationPrincipal SignedIn me) {
+        if (!shelf.isInCatalogue(partId)) {
+            throw new Problem(Kind.NOT_FOUND, "This part is not in the catalogue.");
+        }
         shelf.count(me.id(), partId, counted.onVan);
     }
 }

@@ -24,8 +24,6 @@ class MeterStreams {
     /** No series is longer than its connection may last. */
     private static final long MOST_SAMPLES = LONGEST / TICK_MILLIS;
 
-    private static final int SAMPLES_BETWEEN_LOOKS = 10;
-
     private final Sessions sessions;
     private final ScheduledExecutorService clock = Executors.newScheduledThreadPool(2);
 
@@ -49,7 +47,7 @@ class MeterStreams {
 
     /** Whoever has gone is sent nothing more: a job that throws is not run again. */
     private void send(SseEmitter emitter, MeterSamples samples, UnitSystem system, String session) {
-        if (samples.count() % SAMPLES_BETWEEN_LOOKS == 0 && !sessions.isOpen(session)) {
+        if (!sessions.isOpen(session)) {
             emitter.complete();
             return;
         }

@@ -4,11 +4,14 @@ import grimygasket.gauge.Steady;
 import grimygasket.gauge.SteadyValue;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.web.Problem;
 import grimygasket.units.Quantity;
+import grimygasket.units.Unit;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -26,8 +29,7 @@ class SeriesController {
      * @param unit of all values
      */
     record Recorded(
-            @NotNull @Size(max = 10) String unit,
-            @NotNull @Size(max = 5000) List<@Valid Moment> samples) {}
+            @NotNull String unit, @NotNull @Size(max = 5000) List<@Valid Moment> samples) {}
 
     record Moment(double second, double value) {}
 
@@ -46,6 +48,9 @@ class SeriesController {
 
     @PostMapping(path = "/csv", produces = "text/csv;charset=UTF-8")
     String write(@Valid @RequestBody Recorded series) {
+        if (Stream.of(Unit.values()).noneMatch(unit -> unit.symbol().equals(series.unit))) {
+            throw Problem.ofField("unit", "This is no unit that is known here.");
+        }
         return SeriesFile.write(series.unit, series.samples);
     }
 

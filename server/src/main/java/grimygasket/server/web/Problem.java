@@ -16,6 +16,8 @@ public final class Problem extends ErrorResponseException {
         DEVICE_LOST(HttpStatus.UNAUTHORIZED),
         WRONG_SIGN_IN(HttpStatus.UNAUTHORIZED),
         TOO_MANY_TRIES(HttpStatus.TOO_MANY_REQUESTS),
+        /** Who is signed in has to prove again who they are. */
+        PROOF_NEEDED(HttpStatus.FORBIDDEN),
         PAGE_TOO_OLD(HttpStatus.FORBIDDEN),
         NOT_YOURS(HttpStatus.FORBIDDEN),
         NOT_FOUND(HttpStatus.NOT_FOUND),

@@ -4,7 +4,6 @@ import grimygasket.gauge.UnfitReadings;
 import grimygasket.pack.PackException;
 import grimygasket.server.web.Problem.Kind;
 import java.util.LinkedHashMap;
-import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -15,7 +14,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
-import org.springframework.util.StringUtils;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -40,20 +38,10 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        var sentence = refusal(e)
+        var sentence = OwnWords.of(e)
                 .orElse("A number, day or time is missing or not readable. Look at what you entered, and try again.");
         var body = Problem.body(Kind.INVALID, sentence);
         return handleExceptionInternal(e, body, headers, status, request);
-    }
-
-    /** What the core says is wrong with a value, as a sentence. */
-    private static Optional<String> refusal(Throwable e) {
-        for (var cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause.getClass() == IllegalArgumentException.class && cause.getMessage() != null) {
-                return Optional.of(StringUtils.capitalize(cause.getMessage()) + ".");
-            }
-        }
-        return Optional.empty();
     }
 
     /** Readings that cannot be judged: each bad one with its sentence. */

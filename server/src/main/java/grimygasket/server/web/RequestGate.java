@@ -9,6 +9,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.Set;
 import java.util.concurrent.Semaphore;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -19,21 +20,31 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Looks at a request before anything of its body is read: how large it says that it is, what it says that it holds, and how many others
- * from its address are still being read. So nobody fills the memory, and slow senders do not stop everybody else.
+ * Reads the body of a request before anything is done with it: refuses one that is too large or of a kind that is read nowhere, bounds
+ * how many of an address and how many bytes of all are read at once, and how slowly one may come. So nobody fills the memory, and slow
+ * senders hold up nobody else: what comes after the gate waits for no network.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class RequestGate extends OncePerRequestFilter {
     private static final int MEGABYTE = 1_000_000;
+    private static final int KILOBYTE = 1_000;
 
-    /** Bodies from one address that are taken at a time; a server takes 200 in all. A business may have all of its phones behind one. */
-    private static final int MOST_AT_ONCE = 120;
+    /** Bodies of one address that are read at a time; the server has threads for those of thirty. A business may have all phones behind one. */
+    private static final int MOST_AT_ONCE = 32;
+
+    /** Of the memory, what bodies that are being handled may take, in parts. */
+    private static final int PART_OF_MEMORY = 4;
+
+    private static final Set<String> KINDS =
+            Set.of("application/json", "text/csv", MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE);
 
     private final Cache<String, Semaphore> underWay = Caffeine.newBuilder()
             .expireAfterAccess(Duration.ofHours(1))
             .maximumSize(100_000)
             .build();
+    private final Semaphore kilobytes =
+            new Semaphore((int) (Runtime.getRuntime().maxMemory() / PART_OF_MEMORY / KILOBYTE));
     private final ProblemWriter problems;
 
     RequestGate(ProblemWriter problems) {
@@ -59,16 +70,16 @@ class RequestGate extends OncePerRequestFilter {
             refuse(response, Kind.TOO_LARGE, "What is sent has to say how large it is.");
         } else if (length > most(request.getRequestURI())) {
             refuse(response, Kind.TOO_LARGE, "This is too large to be taken. Choose a smaller one.");
-        } else if ((length > 0 || request.getContentType() != null) && !saysWhatItIs(request)) {
+        } else if ((length > 0 || request.getContentType() != null) && !isReadSomewhere(request)) {
             refuse(response, Kind.NOT_READABLE, "This is not of a kind that can be read here.");
         } else if (length > 0) {
-            inTurn(request, response, chain);
+            inTurn(request, (int) length, response, chain);
         } else {
             chain.doFilter(request, response);
         }
     }
 
-    private void inTurn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+    private void inTurn(HttpServletRequest request, int length, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         var places = underWay.get(request.getRemoteAddr(), unused -> new Semaphore(MOST_AT_ONCE));
         if (!places.tryAcquire()) {
@@ -78,17 +89,51 @@ class RequestGate extends OncePerRequestFilter {
                     "Too much is sent from here at once. What you entered is kept; try again in a moment.");
             return;
         }
+        int size = length / KILOBYTE + 1;
         try {
-            chain.doFilter(request, response);
+            if (!kilobytes.tryAcquire(size)) {
+                refuse(
+                        response,
+                        Kind.BUSY,
+                        "Too much is sent at once. What you entered is kept; try again in a moment.");
+                return;
+            }
+            try {
+                read(request, length, response, chain);
+            } finally {
+                kilobytes.release(size);
+            }
         } finally {
             places.release();
         }
     }
 
-    private static boolean saysWhatItIs(HttpServletRequest request) {
+    private void read(HttpServletRequest request, int length, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        ReadRequest read;
+        try {
+            read = ReadRequest.of(request, length);
+        } catch (IllegalArgumentException e) {
+            refuse(response, Kind.INVALID, "This form cannot be read. Enter it once more.");
+            return;
+        } catch (IOException e) {
+            refuse(
+                    response,
+                    Kind.BUSY,
+                    "This came too slowly. What you entered is kept; try again with better signal.");
+            return;
+        }
+        chain.doFilter(read, response);
+    }
+
+    /** Forms come from the sign-in alone; what else a type may be called (as {@code application/x+json}) is read nowhere. */
+    private static boolean isReadSomewhere(HttpServletRequest request) {
         try {
             var type = MediaType.parseMediaType(request.getContentType() == null ? "" : request.getContentType());
-            return type.isConcrete() && !type.getType().equals("multipart");
+            var name = type.getType() + "/" + type.getSubtype();
+            return KINDS.contains(name)
+                    || (name.equals(MediaType.APPLICATION_FORM_URLENCODED_VALUE)
+                            && request.getServletPath().equals("/api/session"));
         } catch (InvalidMediaTypeException e) {
             return false;
         }

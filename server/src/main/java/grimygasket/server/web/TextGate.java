@@ -1,107 +1,111 @@
 package grimygasket.server.web;
 
 import grimygasket.server.web.Problem.Kind;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
 import java.lang.reflect.Type;
-import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpInputMessage;
-import org.springframework.http.MediaType;
 import org.springframework.http.converter.HttpMessageConverter;
+import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAdapter;
-import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JacksonModule;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.KeyDeserializer;
+import tools.jackson.databind.deser.jdk.StringDeserializer;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.module.SimpleModule;
 
 /**
- * What is taken can be shown, printed and written to a file: no text that comes in holds what is no text, as control characters, halves
- * of characters and what Unicode has set aside. It is brought into one form (NFC), so that what looks alike is alike.
+ * What is taken can be shown, printed and written to a file: where something that comes in becomes a text, it is refused if it holds
+ * what is no text, as control characters, halves of characters and what Unicode has set aside. It is brought into one form (NFC), so
+ * that what looks alike is alike. As this happens where values are made, it does not matter in what form they came.
  */
-@ControllerAdvice
-class TextGate extends RequestBodyAdviceAdapter {
-    private final JsonMapper json;
-
-    TextGate(JsonMapper json) {
-        this.json = json;
-    }
-
+@Configuration
+public class TextGate implements WebMvcConfigurer {
+    /** JSON is the one form in which values come; by which name, RequestGate sees to. */
     @Override
-    public boolean supports(
-            MethodParameter parameter, Type target, Class<? extends HttpMessageConverter<?>> converter) {
-        return true;
+    public void configureMessageConverters(HttpMessageConverters.ServerBuilder converters) {
+        converters.configureMessageConvertersList(
+                all -> all.removeIf(one -> one.getClass().getSimpleName().matches("Jackson(Yaml|Cbor|Smile|Xml).*")));
     }
 
-    @Override
-    public HttpInputMessage beforeBodyRead(
-            HttpInputMessage body,
-            MethodParameter parameter,
-            Type target,
-            Class<? extends HttpMessageConverter<?>> converter)
-            throws IOException {
-        var type = body.getHeaders().getContentType();
-        if (MediaType.APPLICATION_JSON.isCompatibleWith(type)) {
-            var bytes = body.getBody().readAllBytes();
-            lookAt(tree(bytes));
-            // Escapes that hold no text are found in the tree; what is left is the same in any form of writing it.
-            return new Read(body.getHeaders(), normal(bytes));
-        }
-        if (type != null && type.getType().equals("text")) {
-            var bytes = body.getBody().readAllBytes();
-            lookAt(new String(bytes, StandardCharsets.UTF_8));
-            return new Read(body.getHeaders(), normal(bytes));
-        }
-        return body;
+    @Bean
+    JacksonModule texts() {
+        return new SimpleModule("texts")
+                .addDeserializer(String.class, new Text())
+                .addKeyDeserializer(String.class, new Key());
     }
 
-    private record Read(HttpHeaders headers, byte[] bytes) implements HttpInputMessage {
-        @Override
-        public HttpHeaders getHeaders() {
-            return headers;
+    private static final class Text extends StdDeserializer<String> {
+        Text() {
+            super(String.class);
         }
 
         @Override
-        public InputStream getBody() {
-            return new ByteArrayInputStream(bytes);
+        public String deserialize(JsonParser parser, DeserializationContext context) {
+            return text(StringDeserializer.instance.deserialize(parser, context));
         }
     }
 
-    private static byte[] normal(byte[] utf8) {
-        var text = new String(utf8, StandardCharsets.UTF_8);
-        return Normalizer.isNormalized(text, Normalizer.Form.NFC)
-                ? utf8
-                : Normalizer.normalize(text, Normalizer.Form.NFC).getBytes(StandardCharsets.UTF_8);
-    }
-
-    /** What cannot be read at all is told by whoever reads it next. */
-    private JsonNode tree(byte[] bytes) {
-        try {
-            return json.readTree(bytes);
-        } catch (JacksonException e) {
-            return json.missingNode();
+    private static final class Key extends KeyDeserializer {
+        @Override
+        public Object deserializeKey(String key, DeserializationContext context) {
+            return text(key);
         }
     }
 
-    private static void lookAt(JsonNode node) {
-        if (node.isString()) {
-            lookAt(node.asString());
+    /** A body that is a text itself. */
+    @ControllerAdvice
+    static class Bodies extends RequestBodyAdviceAdapter {
+        @Override
+        public boolean supports(
+                MethodParameter parameter, Type target, Class<? extends HttpMessageConverter<?>> converter) {
+            return target == String.class;
         }
-        for (var property : node.properties()) {
-            lookAt(property.getKey());
+
+        @Override
+        public Object afterBodyRead(
+                Object body,
+                HttpInputMessage message,
+                MethodParameter parameter,
+                Type target,
+                Class<? extends HttpMessageConverter<?>> converter) {
+            return text((String) body);
         }
-        node.forEach(TextGate::lookAt);
     }
 
-    private static void lookAt(String text) {
-        if (!text.codePoints().allMatch(TextGate::isText)) {
+    /**
+     * A text as it is kept.
+     *
+     * @throws Problem if it is none
+     */
+    public static String text(String typed) {
+        if (typed == null || typed.isEmpty()) {
+            return typed;
+        }
+        if (!typed.codePoints().allMatch(TextGate::isText)) {
             throw new Problem(
                     Kind.INVALID,
                     "There is a character in it that is no text and cannot be printed. Type it anew instead of pasting it.");
         }
+        return Normalizer.normalize(typed, Normalizer.Form.NFC);
+    }
+
+    /** All texts of a tree, as a file may hold them behind escapes. */
+    public static void requireTexts(JsonNode tree) {
+        if (tree.isString()) {
+            text(tree.asString());
+        }
+        for (var property : tree.properties()) {
+            text(property.getKey());
+        }
+        tree.forEach(TextGate::requireTexts);
     }
 
     static boolean isText(int point) {

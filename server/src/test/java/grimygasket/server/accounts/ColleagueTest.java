@@ -93,6 +93,50 @@ public class ColleagueTest extends ServerTest {
     }
 
     @Test
+    public void theOwnerSaysWhatSomebodyIsQualifiedForAndTheirCallsAreHeldAgainstIt() {
+        var lead = signedIn();
+        var path = "/api/colleagues/" + UUID.randomUUID();
+        lead.put(path, body("linnet", "lint-and-limescale", Rank.TECHNICIAN));
+        var phone = client();
+        phone.signIn("linnet", "lint-and-limescale");
+        assertEquals(held(phone), "[]", "nobody is until it is said");
+
+        var one = "{\"competence\": \"%s\", \"since\": \"%s\", \"until\": %s, \"proof\": \"%s\"}";
+        var gas = one.formatted("GAS", "2025-03-01", "null", "Register 17");
+        var ended = one.formatted("ELECTRICAL", "2020-01-01", "\"2023-01-01\"", "Certificate 4");
+        var people = lead.put(path + "/qualifications", all(gas, ended));
+        assertTrue(
+                people.body().toString().contains("Register 17"), people.body().toString());
+        assertEquals(held(phone), "[\"GAS\"]", "what has ended is not held");
+        assertEquals(lead.put(path + "/qualifications", all(gas, gas)).kind(), "invalid");
+        var backwards = one.formatted("GAS", "2025-03-01", "\"2024-03-01\"", "Register 17");
+        assertEquals(lead.put(path + "/qualifications", all(backwards)).kind(), "invalid");
+        var unproved = lead.put(path + "/qualifications", all(one.formatted("GAS", "2025-03-01", "null", " ")));
+        assertTrue(
+                unproved.body().path("fields").has("all[0].proof"),
+                unproved.body().toString());
+        assertEquals(phone.put(path + "/qualifications", all(gas)).kind(), "not-yours");
+
+        lead.put(path + "/qualifications", all());
+        assertEquals(held(phone), "[]");
+    }
+
+    private static String all(String... qualifications) {
+        return "{\"all\": [" + String.join(", ", qualifications) + "]}";
+    }
+
+    /** What somebody's device is told that they are qualified for. */
+    private static String held(Client client) {
+        return client.get("/api/device/next-days")
+                .body()
+                .path("kinds")
+                .path(0)
+                .path("circumstances")
+                .path("competences")
+                .toString();
+    }
+
+    @Test
     public void aTechnicianAddsNobodyAndTheOwnerStaysOne() {
         var technician = signedIn("rollo");
         var refused = technician.put(

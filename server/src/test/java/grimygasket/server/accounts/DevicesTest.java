@@ -70,4 +70,29 @@ public class DevicesTest extends ServerTest {
                 .noneMatch(device ->
                         device.path("id").asString().equals(phone.device().toString())));
     }
+
+    @Test
+    public void whoOnlyKnowsTheIdOfADeviceDoesNotGetIt() {
+        var phone = signedIn("rollo");
+        var lead = client().onDeviceOf(phone);
+        lead.signIn("maren", PASSWORD);
+        var devices = lead.get("/api/devices").body();
+        assertEquals(row(devices, phone).path("owner").asString(), "Rollo Fenn", "it is still his");
+        assertEquals(phone.get("/api/session").status(), 200);
+        var here = devices.valueStream()
+                .filter(one -> one.path("here").asBoolean())
+                .toList();
+        assertEquals(here.size(), 1, "and hers is listed as one of its own");
+        assertEquals(here.get(0).path("owner").asString(), "Maren Tolliver");
+    }
+
+    @Test
+    public void whoSignsInOnADeviceEndsTheSessionThatWasThere() {
+        var tablet = signedIn("rollo");
+        var cookies = tablet.sessionForgotten();
+        tablet.signIn("maren", PASSWORD);
+        assertEquals(
+                row(tablet.get("/api/devices").body(), tablet).path("owner").asString(), "Maren Tolliver");
+        assertEquals(cookies.get("/api/session").status(), 401, "whoever had taken his session is out");
+    }
 }

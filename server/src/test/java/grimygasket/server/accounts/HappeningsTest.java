@@ -10,6 +10,7 @@ import grimygasket.server.ServerTest;
 import grimygasket.server.calls.Calls;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Predicate;
 import org.springframework.dao.DataAccessException;
 import org.testng.annotations.Test;
@@ -120,15 +121,43 @@ public class HappeningsTest extends ServerTest {
         signedIn("rollo").delete("/api/session");
         latest(lead, "DELETE /api/session", all -> isBy(all.get(0), "Rollo Fenn"));
         var first = trail(lead);
-        var last = first.get(first.size() - 1).path("at").asLong();
-        var earlier = lead.get("/api/trail?before=" + last).body();
-        assertTrue(earlier.valueStream().allMatch(one -> one.path("at").asLong() < last));
+        var last = first.get(first.size() - 1);
+        var earlier =
+                lead.get("/api/trail?before=" + last.path("place").asString()).body();
+        assertTrue(earlier.valueStream()
+                .allMatch(one -> one.path("at").asLong() <= last.path("at").asLong()));
+        assertTrue(earlier.valueStream().noneMatch(last::equals));
+        assertEquals(lead.get("/api/trail?before=yesterday").kind(), "not-found");
         var rollo = jdbc.sql("select id from account where login = 'rollo'")
                 .query(String.class)
                 .single();
         var his = lead.get("/api/trail?account=" + rollo).body();
         assertTrue(his.size() > 0);
         assertTrue(his.valueStream().allMatch(one -> one.path("by").asString().equals("Rollo Fenn")));
+    }
+
+    @Test
+    public void whatHappenedInOneMillisecondIsDividedBetweenPagesWithoutLoss() {
+        var lead = signedIn();
+        for (int i = 0; i < 250; i++) {
+            jdbc.sql("""
+                            insert into happening (at, account_id, device, address, operation, subject, status)
+                            values ('2021-03-04 05:06:07.008', null, null, '', 'PUT /api/business', :subject, 200)
+                            """).param("subject", "same-moment-" + i).update();
+        }
+        var seen = new TreeSet<String>();
+        var page = lead.get("/api/trail?before=1700000000000-0-0").body();
+        while (page.size() > 0) {
+            page.forEach(one -> assertTrue(seen.add(one.path("place").asString()), "none comes twice"));
+            page = lead.get("/api/trail?before="
+                            + page.path(page.size() - 1).path("place").asString())
+                    .body();
+        }
+        assertEquals(
+                seen.stream()
+                        .filter(place -> place.startsWith("1614834367008-"))
+                        .count(),
+                250);
     }
 
     @Test

@@ -49,6 +49,8 @@ public class CallTest extends ServerTest {
         assertEquals(used.path("handOver").path("partsTotal").decimalValue().compareTo(new BigDecimal("7.40")), 0);
         assertEquals(valvesOnVan(), before - 1);
         var remedy = used.path("story").path(2);
+        assertEquals(call.correct(remedy, "cured").kind(), "invalid", "its cover is on the tray");
+        call.rebuild();
         var cured = call.correct(remedy, "cured");
         assertFalse(cured.body().path("assessment").path("plan").has("next"));
         call.describe(use.toString(), "", "BINNED");
@@ -58,7 +60,6 @@ public class CallTest extends ServerTest {
         call.keep("proof-run", """
                 {"proof": "drains", "runs": 2, "dry": [], "lightOut": false}
                 """);
-        call.rebuild();
         var closed = call.close(call.version(), "");
         assertEquals(closed.status(), 200);
         assertTrue(closed.body().path("head").has("closing"));

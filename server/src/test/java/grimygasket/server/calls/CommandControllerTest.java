@@ -27,7 +27,7 @@ public class CommandControllerTest {
         }
 
         @Override
-        public Handled handle(Command command, SignedIn me) {
+        public Handled handle(Command command, boolean returned, SignedIn me) {
             if (++tried <= times) {
                 throw new CannotAcquireLockException(
                         "Deadlock found when trying to get lock; try restarting transaction");
@@ -37,10 +37,11 @@ public class CommandControllerTest {
     }
 
     private static String outcome(int times) {
-        var controller = new CommandController(new GivenUp(times), Clock.systemUTC());
+        var controller = new CommandController(new GivenUp(times), new Turns(), Clock.systemUTC());
         return expectThrows(
                         RuntimeException.class,
-                        () -> controller.handle(new CommandController.Sent(COMMAND, System.currentTimeMillis()), null))
+                        () -> controller.handle(
+                                new CommandController.Sent(COMMAND, System.currentTimeMillis(), null), null))
                 .getMessage();
     }
 

@@ -141,4 +141,21 @@ public class ErasureTest extends ServerTest {
                         .param("call", call.id())
                         .update());
     }
+
+    @Test
+    public void whatADeviceStillHasOfThemIsNotTakenAgain() {
+        var client = signedIn();
+        var begin = Calls.begin("Leaks", "Once Known", "Corvanne");
+        var call = Calls.on(client, UUID.randomUUID());
+        call.send(begin);
+        assertEquals(client.delete(customer(call.get().body())).status(), 204);
+        for (var id : List.of(call.id(), UUID.randomUUID())) {
+            var refused = Calls.on(client, id).send(begin);
+            assertEquals(refused.kind(), "invalid");
+            assertTrue(refused.detail().contains("has been erased"), refused.detail());
+        }
+        var other = Calls.on(client, call.id());
+        assertEquals(
+                other.send(Calls.begin("Leaks", "Somebody Else", "Corvanne")).kind(), "invalid", "nor by its id");
+    }
 }

@@ -17,7 +17,7 @@ public class FeedTest extends ServerTest {
     private static final int LONGEST_SECONDS = 60;
 
     /** Listens until a line has a text, and says which lines came. */
-    private CompletableFuture<List<String>> listen(Client client, String wanted, CountDownLatch begun, Long last) {
+    private CompletableFuture<List<String>> listen(Client client, String wanted, CountDownLatch begun, String last) {
         return CompletableFuture.supplyAsync(() -> {
             var lines = new ArrayList<String>();
             client.lines("/api/feed", last, line -> {
@@ -45,13 +45,47 @@ public class FeedTest extends ServerTest {
     @Test
     public void whoComesBackIsToldWhatWasMissed() throws Exception {
         var call = Calls.add(signedIn());
-        long before =
-                jdbc.sql("select max(seq) from command_log").query(Long.class).single();
+        var before = jdbc.sql("select concat(h.id, '/', max(seq)) from command_log, log_history h")
+                .query(String.class)
+                .single();
         var missed = UUID.randomUUID();
         call.enter(missed, "SIGN", "smell", "yes");
         var lines = listen(signedIn("rollo"), missed.toString(), new CountDownLatch(1), before)
                 .get(LONGEST_SECONDS, TimeUnit.SECONDS);
         assertTrue(lines.toString().contains(missed.toString()));
+    }
+
+    @Test
+    public void whoKnowsAPlaceThatThisLogDoesNotHaveAsksForAllAnew() throws Exception {
+        var history = jdbc.sql("select id from log_history").query(String.class).single();
+        for (var last : List.of(history + "/999999999", UUID.randomUUID() + "/1", "17", "nonsense/x")) {
+            var lines = listen(signedIn("rollo"), "event:all", new CountDownLatch(1), last)
+                    .get(LONGEST_SECONDS, TimeUnit.SECONDS);
+            assertTrue(lines.contains("event:all"), last + " " + lines);
+        }
+    }
+
+    @Test
+    public void everyAnswerSaysWhichHistoryTheLogIs() {
+        var history = jdbc.sql("select id from log_history").query(String.class).single();
+        assertEquals(
+                signedIn()
+                        .get("/api/round")
+                        .response()
+                        .headers()
+                        .firstValue("Gasket-History")
+                        .orElse(""),
+                history);
+    }
+
+    @Test
+    public void itEndsWithTheSessionThatItWasOpenedWith() throws Exception {
+        var phone = signedIn("rollo");
+        var begun = new CountDownLatch(1);
+        var heard = listen(phone, "what never comes", begun, null);
+        assertTrue(begun.await(LONGEST_SECONDS, TimeUnit.SECONDS));
+        signedIn().post("/api/devices/" + phone.device() + "/lost", "");
+        heard.get(LONGEST_SECONDS, TimeUnit.SECONDS);
     }
 
     @Test

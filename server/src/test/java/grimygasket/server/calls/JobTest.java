@@ -173,11 +173,11 @@ public class JobTest extends ServerTest {
     @Test
     public void aFailedProofBeginsAnewAndTheTrayStaysAsItIs() {
         var call = Calls.add(signedIn());
-        call.lay("filter");
         var done =
                 call.enter("REMEDY", "rinse-valve", "done").body().path("story").path(0);
         call.keep(
                 "proof-run", "{\"proof\": \"drains\", \"before\": 1.5, \"runs\": 1, \"dry\": [], \"lightOut\": false}");
+        call.lay("filter");
         var failed = call.correct(done, "still-failing").body();
         var run = failed.path("job").path("proofs").path(0).path("what");
         assertEquals(run.path("runs").asInt(), 0);

@@ -81,10 +81,17 @@ public class StoryTest extends ServerTest {
         assertEquals(plan.path("next").path("kind").asString(), "STOP");
         assertEquals(plan.path("alternatives").size(), 0);
         assertEquals(stopped.path("stands").asString(), "SAFE");
-        assertEquals(Calls.gaps(stopped, "SAFE"), List.of("Not confirmed: “Stop and make it safe”."));
+        assertEquals(
+                Calls.gaps(stopped, "SAFE"),
+                List.of(
+                        "Not confirmed: “Stop and make it safe”.",
+                        "After the alarm it stays without power until these have found nothing: Look and smell for a"
+                                + " scorched plug, contact or wire, Measure the insulation to earth."));
         var safe = call.keepCaution("alarm").body().path("assessment").path("plan");
         assertFalse(safe.path("next").path("kind").asString().equals("STOP"));
+        assertEquals(safe.path("next").path("id").asString(), "scorch-look", "looked at unplugged");
         assertTrue(safe.toString().contains("insulation"), "measured unplugged");
+        assertEquals(call.enter("CHECK", "forced-drain", "silent").kind(), "invalid", "nor is it entered as run");
         assertFalse(safe.toString().contains("forced-drain"), "it is not run");
     }
 

@@ -163,4 +163,36 @@ public class CallDocumentTest extends ServerTest {
                 "another customer's");
         assertEquals(bringIn(client, document).status(), 200);
     }
+
+    @Test
+    public void whatCannotBeIsRefusedWithoutNamesOfOurs() {
+        var client = signedIn();
+        var call = ReportTest.cleaned(client);
+        var document = (ObjectNode) client.get(call.path + "/call.json").body();
+        forget(client, document);
+        refused(client, document, one -> one.put("remedy", "no-such-remedy"));
+        refused(client, document, one -> one.put("proved", "PERHAPS"));
+        var twice = document.deepCopy();
+        ((tools.jackson.databind.node.ArrayNode) twice.path("story"))
+                .add(twice.path("story").path(0));
+        var answer = bringIn(client, twice);
+        assertEquals(answer.kind(), "invalid");
+        assertTrue(answer.body().toString().contains("twice"), answer.body().toString());
+    }
+
+    /** With a remedy of its story spoiled. */
+    private static void refused(Client client, ObjectNode document, Consumer<ObjectNode> spoil) {
+        var spoiled = document.deepCopy();
+        var remedy = spoiled.path("story")
+                .valueStream()
+                .map(entry -> (ObjectNode) entry.path("finding"))
+                .filter(finding -> finding.path("kind").asString().equals("remedy-tried"))
+                .findFirst()
+                .orElseThrow();
+        spoil.accept(remedy);
+        var answer = bringIn(client, spoiled);
+        var said = answer.body().toString();
+        assertEquals(answer.kind(), "invalid", said);
+        assertFalse(said.contains("grimygasket.") || said.contains("java.") || said.contains("reference chain"), said);
+    }
 }

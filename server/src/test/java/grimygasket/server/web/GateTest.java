@@ -6,7 +6,12 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
 import grimygasket.server.calls.Calls;
+import java.io.IOException;
+import java.net.Socket;
+import java.util.ArrayList;
+import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -85,6 +90,124 @@ public class GateTest extends ServerTest {
             assertTrue(answer.status() >= 400 && answer.status() < 500, path);
             assertFalse(
                     answer.detail().isBlank(), path + " " + answer.response().body());
+        }
+    }
+
+    @DataProvider
+    public Object[][] otherNames() {
+        return new Object[][] {
+            {"application/x+json"},
+            {"application/problem+json"},
+            {"application/yaml"},
+            {"application/x-yaml"},
+            {"application/cbor"},
+            {"text/plain"},
+            {"application/x-www-form-urlencoded"},
+            {"application/octet-stream"}
+        };
+    }
+
+    @Test(dataProvider = "otherNames")
+    public void aCommandIsReadByOneNameAlone(String type) {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var command = """
+                {"sentAt": 1, "command": {"id": "%s", "call": "%s", "device": "%s", "seq": 1, "at": 1, "change": %s}}
+                """.formatted(UUID.randomUUID(), call.id(), UUID.randomUUID(), code("\\u0000"));
+        assertEquals(client.sendAs("/api/commands", type, command).kind(), "not-readable");
+        assertEquals(call.get().body().path("story").size(), 0);
+    }
+
+    @Test
+    public void aFormWithALonePerCentSignIsRefusedInASentence() {
+        var stranger = client();
+        stranger.get("/api/session");
+        var answer = stranger.post("/api/session", "login=50%&password=x");
+        assertEquals(answer.kind(), "invalid");
+        assertFalse(answer.detail().isBlank());
+    }
+
+    @Test
+    public void escapesInAPackHoldNoMoreThanTheTextAroundThem() {
+        var client = signedIn();
+        var pack = client.get("/api/know-how/dishwasher/revisions/1/pack.yaml")
+                .response()
+                .body();
+        for (var name : new String[] {"\"a\\0b\"", "\"a\\uFFFEb\""}) {
+            var spoiled = pack.replaceFirst("name: [^\\n]+", "name: " + Matcher.quoteReplacement(name));
+            var body = json.writeValueAsString(Map.of("pack", spoiled, "note", ""));
+            assertEquals(client.post("/api/know-how/dishwasher/revisions", body).kind(), "invalid", name);
+        }
+        for (var number : new String[] {".nan", ".inf"}) {
+            var spoiled = pack.replaceFirst("rate: [0-9.]+", "rate: " + number);
+            var body = json.writeValueAsString(Map.of("pack", spoiled, "note", ""));
+            assertEquals(client.post("/api/know-how/dishwasher/revisions", body).kind(), "invalid", number);
+        }
+    }
+
+    @Test
+    public void whatIsNotThereIsNotFound() {
+        var client = signedIn();
+        assertEquals(
+                client.put("/api/van/" + UUID.randomUUID(), "{\"onVan\": 2}").kind(), "not-found");
+    }
+
+    @Test
+    public void theIdOfSomethingOnAnotherCallIsRefused() {
+        var client = signedIn();
+        var id = UUID.randomUUID();
+        Calls.add(client).send(id, code("E1"));
+        var answer = Calls.add(client).send(id, code("E1"));
+        assertEquals(answer.kind(), "invalid");
+        assertTrue(answer.detail().contains("repeat of another entry"), answer.detail());
+    }
+
+    @Test
+    public void aVersionThatHasNotBeenYetIsNoneThatSomebodyHasSeen() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        call.seenBy(signedIn("rollo")).send(code("E1"));
+        var close = "{\"kind\": \"close\", \"base\": 2147483647, \"signOff\": \"left\", \"advice\": \"\"}";
+        assertEquals(call.send(close).kind(), "stale");
+    }
+
+    @Test
+    public void nothingIsDoneToACallBeforeItWasPutOnFile() {
+        var client = signedIn();
+        long before = System.currentTimeMillis();
+        var call = Calls.add(client);
+        call.sendOnly(UUID.randomUUID(), before - 40L * 86_400_000, code("E1"));
+        assertTrue(call.get().body().path("story").path(0).path("at").asLong() >= before - 5_000);
+        var trail = client.get(call.path + "/trail").body();
+        var last = trail.path(trail.size() - 1);
+        assertTrue(last.path("receivedAt").asLong() >= before - 5_000, last.toString());
+    }
+
+    /** Somebody who opens connections and says next to nothing. */
+    private Socket slow() throws IOException {
+        var socket = new Socket("127.0.0.1", port());
+        socket.getOutputStream()
+                .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nContent-Length: 500\r\n"
+                                + "Content-Type: application/x-www-form-urlencoded\r\n\r\nl")
+                        .getBytes());
+        return socket;
+    }
+
+    @Test
+    public void slowSendersHoldUpNobody() throws IOException {
+        var client = signedIn();
+        var slow = new ArrayList<Socket>();
+        try {
+            for (int i = 0; i < 300; i++) {
+                slow.add(slow());
+            }
+            for (int i = 0; i < 5; i++) {
+                assertEquals(client.get("/api/session").status(), 200);
+            }
+        } finally {
+            for (var socket : slow) {
+                socket.close();
+            }
         }
     }
 }

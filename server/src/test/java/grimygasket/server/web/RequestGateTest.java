@@ -13,7 +13,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Slow senders at one address leave room for others. */
 public class RequestGateTest {
-    private static final int MOST = 120;
+    private static final int MOST = 32;
 
     private static MockHttpServletRequest from(String address) {
         var request = new MockHttpServletRequest("POST", "/api/commands");
