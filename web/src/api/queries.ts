@@ -1,6 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { tell } from '../core/core'
+import { forgetWhatCameLate, keepAgain } from '../store/forget'
 import { gaugesHere } from '../store/gauges'
 import { homesHere } from '../store/homes'
 import { hold, reportOf, stepOf, stepsOf, viewOf } from '../store/held'
@@ -17,8 +18,10 @@ export function useSession() {
   return useQuery({
     queryKey: ['session'],
     queryFn: async () => {
+      await forgetWhatCameLate()
       await finishSignOut()
       const session = await answer(() => api.GET('/api/session'))
+      keepAgain()
       nowSignedIn(session.id)
       goBy(session.clocks)
       return session

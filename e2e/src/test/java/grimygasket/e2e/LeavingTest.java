@@ -35,6 +35,8 @@ public class LeavingTest extends BrowserTest {
         button(phone, "Sign out").click();
         assertThat(phone.getByText("The application does not answer").first()).isVisible();
         until(phone, "async (name) => !(await indexedDB.databases()).some((db) => db.name === name)", "grimy-gasket");
+        // As the service worker does with an answer that was on its way.
+        phone.evaluate("async () => (await caches.open('answers')).put('/api/late', new Response('late'))");
         until(phone, "async (name) => !(await caches.has(name))", "answers");
         assertEquals(sessionsOf("rollo"), 1, "the server cannot know yet");
         phone.context().setOffline(false);
