@@ -1,9 +1,101 @@
 package grimygasket.diagnosis;
 
-/** What sets what somebody calls for apart from what one happens to notice. */
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * What somebody complains of, between two changes of the machine. They called for one of their complaints, nobody knows which; the others
+ * are told because somebody is there at last. So the likelihood of all is the mean over each as the reason of the call:
+ * {@code P(c1 ... cn | S) = 1/n * sum over i of P(ci | S, reason) * product over j != i of P(cj | S, noticed)}. An unlisted fault looks
+ * like one of the listed, for all complaints together: {@code P(c1 ... cn | none) = sum over f of rate_f * P(c1 ... cn | {f}) / sum of
+ * the rates}, or what the first formula says, whichever is more.
+ *
+ * <p>Source: a mixture over a hidden reason, as in Heckerman, A tractable inference algorithm for diagnosing multiple diseases, 1989, whose
+ * noisy ORs these are; that one unlisted fault stands for all is an estimate.
+ */
 public final class Complaints {
-    /** A complaint comes without any of its causes so much more seldom than the same sign is noticed without them: estimate. */
+    /** A complaint that was the reason of a call comes without any of its causes so much more seldom than the same sign is noticed: estimate. */
     public static final double MISTAKEN = 0.03;
 
-    private Complaints() {}
+    private record One(int finding, double[] reason, double[] noticed) {}
+
+    private final Network network;
+    private final List<One> all = new ArrayList<>();
+
+    /** None yet. */
+    Complaints(Network network) {
+        this.network = network;
+    }
+
+    /**
+     * One more is told.
+     *
+     * @param finding its place in the evidence
+     * @param sign its id
+     * @return by set, how likely it comes with those before
+     */
+    double[] tell(int finding, String sign) {
+        var before = together();
+        all.add(new One(
+                finding,
+                network.reason(sign).likelihood(network.sets, true),
+                network.sign(sign).likelihood(network.sets, true)));
+        var factor = together();
+        for (int s = 0; s < factor.length; s++) {
+            factor[s] = before[s] == 0 ? 0 : factor[s] / before[s];
+        }
+        return factor;
+    }
+
+    boolean has(int finding) {
+        return all.stream().anyMatch(one -> one.finding == finding);
+    }
+
+    /** By set, how likely all of them are told together; 1 where there are none. */
+    double[] together() {
+        return together(all);
+    }
+
+    /** The same of all but one. */
+    double[] without(int finding) {
+        return together(all.stream().filter(one -> one.finding != finding).toList());
+    }
+
+    /** The same of one alone. */
+    double[] alone(int finding) {
+        return together(all.stream().filter(one -> one.finding == finding).toList());
+    }
+
+    private double[] together(List<One> some) {
+        var noticed = new double[network.sets.count()];
+        Arrays.fill(noticed, 1);
+        if (some.isEmpty()) {
+            return noticed;
+        }
+        var told = new double[noticed.length];
+        for (var one : some) {
+            for (int s = 0; s < told.length; s++) {
+                told[s] = told[s] * one.noticed[s] + noticed[s] * one.reason[s];
+                noticed[s] *= one.noticed[s];
+            }
+        }
+        for (int s = 0; s < told.length; s++) {
+            told[s] /= some.size();
+        }
+        told[0] = Math.max(told[0], unlisted(told));
+        return told;
+    }
+
+    /** The mean over the single faults, by their rates. */
+    private double unlisted(double[] told) {
+        double all = 0;
+        double showing = 0;
+        for (int fault = 0; fault < network.faults.size(); fault++) {
+            double rate = network.faults.get(fault).rate();
+            all += rate;
+            showing += rate * told[network.sets.alone(fault)];
+        }
+        return all == 0 ? 0 : showing / all;
+    }
 }

@@ -24,10 +24,11 @@ final class Conflict {
 
     /**
      * @param before what was believed before the findings
-     * @param likelihoods of each finding under each set; null for one that says nothing
+     * @param likelihoods of each finding under each set, but for what a complaint says as one; null for one that says nothing
+     * @param complaints what those among the findings say
      * @param index of each finding in the evidence
      */
-    static List<Misfit> among(Belief before, List<double[]> likelihoods, int[] index) {
+    static List<Misfit> among(Belief before, List<double[]> likelihoods, Complaints complaints, int[] index) {
         int n = likelihoods.size();
         // after[i]: by set, the product of the likelihoods from i on.
         var after = new double[n + 1][before.sets.count()];
@@ -35,16 +36,20 @@ final class Conflict {
         for (int i = n - 1; i >= 0; i--) {
             multiply(after[i + 1], likelihoods.get(i), after[i]);
         }
-        double all = before.chance(after[0]);
-        var misfits = new ArrayList<Misfit>();
+        var told = complaints.together();
         var others = new double[before.sets.count()];
+        multiply(after[0], told, others);
+        double all = before.chance(others);
+        var misfits = new ArrayList<Misfit>();
         var upTo = new double[before.sets.count()];
         Arrays.fill(upTo, 1);
         for (int i = 0; i < n; i++) {
-            if (likelihoods.get(i) != null) {
+            boolean complained = complaints.has(index[i]);
+            if (complained || likelihoods.get(i) != null) {
                 multiply(upTo, after[i + 1], others);
+                multiply(others, complained ? complaints.without(index[i]) : told, others);
                 double expected = all / before.chance(others);
-                double alone = before.chance(likelihoods.get(i));
+                double alone = before.chance(alone(likelihoods.get(i), complained ? complaints.alone(index[i]) : null));
                 if (expected < HARDLY_EXPECTED && 10 * Math.log10(alone / expected) >= AT_ODDS_DECIBANS) {
                     misfits.add(new Misfit(index[i], expected));
                 }
@@ -52,6 +57,14 @@ final class Conflict {
             }
         }
         return List.copyOf(misfits);
+    }
+
+    private static double[] alone(double[] likelihood, double[] complaint) {
+        if (likelihood == null || complaint == null) {
+            return complaint == null ? likelihood : complaint;
+        }
+        multiply(complaint, likelihood, complaint);
+        return complaint;
     }
 
     private static void multiply(double[] a, double[] b, double[] into) {

@@ -9,6 +9,7 @@ import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Assessment.Weight;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
@@ -42,7 +43,10 @@ public final class Diagnosis {
     /** Indices of the findings in the order in which they are weighed: facts first, as they speak of the time before. */
     private final int[] order;
 
-    /** By place in the order; null for one that says nothing in this way. */
+    /** Those since the machine was last changed. */
+    private Complaints complaints;
+
+    /** By place in the order, but for what a complaint says as one; null for one that says nothing in this way. */
     private final List<double[]> likelihoods = new ArrayList<>();
 
     /** The prior, then the belief after each finding in the order. */
@@ -58,10 +62,17 @@ public final class Diagnosis {
                 .mapToInt(Integer::intValue)
                 .toArray();
         var superseded = Story.superseded(findings);
+        complaints = new Complaints(network);
         beliefs.add(Belief.prior(network));
         for (int i : order) {
             likelihoods.add(superseded[i] ? null : network.likelihood(findings.get(i)));
-            beliefs.add(after(now(), i, likelihoods.get(likelihoods.size() - 1)));
+            var belief = after(now(), i, likelihoods.get(likelihoods.size() - 1));
+            if (findings.get(i) instanceof SignSettled settled && settled.isComplaint() && !superseded[i]) {
+                belief = belief.given(complaints.tell(i, settled.sign()));
+            } else if (findings.get(i).changesTheMachine()) {
+                complaints = new Complaints(network);
+            }
+            beliefs.add(belief);
         }
     }
 
@@ -172,6 +183,7 @@ public final class Diagnosis {
         return Conflict.among(
                 beliefs.get(from),
                 likelihoods.subList(from, order.length),
+                complaints,
                 IntStream.of(order).skip(from).toArray());
     }
 

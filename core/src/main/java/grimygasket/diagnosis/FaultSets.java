@@ -253,6 +253,11 @@ final class FaultSets {
         return new FaultSets(some, rest, containing(some, containing.length));
     }
 
+    /** Index of the set of one fault alone: these come first after the empty one. */
+    int alone(int fault) {
+        return fault + 1;
+    }
+
     /** The faults of a set, ascending. */
     int[] members(int set) {
         return members[set];

@@ -39,7 +39,7 @@ final class Network {
     private final double[] bringsNothing;
     private final Map<String, Integer> indexOf = new HashMap<>();
     private final Map<String, NoisyOr> signModels = new HashMap<>();
-    private final Map<String, NoisyOr> complaintModels = new HashMap<>();
+    private final Map<String, NoisyOr> reasonModels = new HashMap<>();
     private final Map<String, FactModel> factModels = new HashMap<>();
     private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
     private final Map<String, ReadingModel> readingModels = Collections.synchronizedMap(new HashMap<>());
@@ -83,7 +83,7 @@ final class Network {
         }
         pack.signs().forEach(s -> {
             signModels.put(s.id(), model(s.leak(), s.causes()));
-            complaintModels.put(s.id(), model(s.leak() * Complaints.MISTAKEN, s.causes()));
+            reasonModels.put(s.id(), model(s.leak() * Complaints.MISTAKEN, s.causes()));
         });
         pack.facts().forEach(f -> factModels.put(f.id(), FactModel.of(f, indexOf)));
         pack.checks().forEach(c -> checkModels.put(c.id(), models(c)));
@@ -165,6 +165,11 @@ final class Network {
         return signModels.get(id);
     }
 
+    /** The model of a sign that somebody called for: nobody calls by chance, so its leak is far smaller. */
+    NoisyOr reason(String id) {
+        return reasonModels.get(id);
+    }
+
     FactModel fact(String id) {
         return factModels.get(id);
     }
@@ -225,44 +230,20 @@ final class Network {
         }
     }
 
-    /** Of a sign that is there, and therefore of none that it excludes and that takes precedence over it. */
+    /**
+     * Of a sign that is there, and therefore of none that it excludes and that takes precedence over it; of a complaint only the
+     * latter, see {@link Complaints}.
+     */
     private double[] seen(Finding.SignSettled settled) {
-        var likelihood = settled.complaint()
-                ? complaint(settled.sign(), sets)
-                : sign(settled.sign()).likelihood(sets, true);
+        var likelihood = settled.complaint() ? null : sign(settled.sign()).likelihood(sets, true);
         var question = pack.exclusive(settled.sign());
         if (question != null) {
             for (var other : question.signs().subList(0, question.signs().indexOf(settled.sign()))) {
-                multiply(likelihood, sign(other).likelihood(sets, false));
+                var absent = sign(other).likelihood(sets, false);
+                likelihood = likelihood == null ? absent : multiply(likelihood, absent);
             }
         }
         return likelihood;
-    }
-
-    /**
-     * How likely somebody complains of a sign under each set. Nobody calls by chance, so its leak is far smaller than that
-     * of a sign one happens to notice; and a machine with none of the listed faults has an unlisted one, which is why
-     * somebody called.
-     */
-    private double[] complaint(String sign, FaultSets sets) {
-        var likelihood = complaintModels.get(sign).likelihood(sets, true);
-        likelihood[0] = Math.max(likelihood[0], unlisted(sign));
-        return likelihood;
-    }
-
-    /**
-     * Chance that an unlisted fault shows itself in a complaint: as often as a listed one does on average, so that its share
-     * of the calls about any one complaint is the same.
-     */
-    private double unlisted(String sign) {
-        var causes = pack.sign(sign).causes();
-        double all = 0;
-        double showing = 0;
-        for (var fault : faults) {
-            all += fault.rate();
-            showing += fault.rate() * causes.getOrDefault(fault.id(), 0.0);
-        }
-        return all == 0 ? 0 : showing / all;
     }
 
     /**
@@ -279,7 +260,7 @@ final class Network {
         for (var complaint : complaints) {
             boolean shares = pack.sign(complaint).causes().keySet().stream().anyMatch(hindering::contains);
             if (shares == about) {
-                var one = complaintModels.get(complaint).likelihood(sets, false);
+                var one = reasonModels.get(complaint).likelihood(sets, false);
                 silent = silent == null ? one : multiply(silent, one);
             }
         }

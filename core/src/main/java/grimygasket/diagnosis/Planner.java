@@ -71,7 +71,7 @@ final class Planner {
         this.story = story;
         access = network.access;
         before = new Prerequisites(
-                network, network.checks.stream().filter(van::allows).toList());
+                network, network.checks.stream().filter(this::canBeMade).toList());
         situation = new Situation(story.open(), network.mask(story.cleared()), before.looks(story.looked()));
         remedies = network.remedies.stream()
                 .filter(remedy -> !story.tried().contains(remedy.id()))

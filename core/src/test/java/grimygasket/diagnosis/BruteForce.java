@@ -23,6 +23,10 @@ import java.util.Set;
 final class BruteForce {
     private final Pack pack;
     private final Set<Sign> complaints = new LinkedHashSet<>();
+
+    /** Of those, the ones since the machine was last changed. */
+    private final List<Sign> told = new ArrayList<>();
+
     private double[] weights;
 
     private BruteForce(Pack pack) {
@@ -103,6 +107,10 @@ final class BruteForce {
         for (int set = 0; set < weights.length; set++) {
             weights[set] *= likelihood(set, finding);
         }
+        if (finding instanceof SignSettled settled && settled.complaint() && settled.answer() == Answer.YES) {
+            complaints.add(pack.sign(settled.sign()));
+            told.add(pack.sign(settled.sign()));
+        }
     }
 
     private double likelihood(int set, Finding finding) {
@@ -113,9 +121,9 @@ final class BruteForce {
                 return settled.answer() == Answer.NO ? 1 - yes : 1;
             }
             if (settled.complaint()) {
-                complaints.add(sign);
-                yes = complained(set, sign);
-                yes = set == 0 ? Math.max(yes, unlisted(sign)) : yes;
+                var more = new ArrayList<>(told);
+                more.add(sign);
+                yes = complained(set, more) / complained(set, told);
             }
             // s2 and s3 exclude each other, and s2 is asked first.
             return sign.id().equals("s3")
@@ -156,13 +164,32 @@ final class BruteForce {
         return left;
     }
 
-    /** How often a listed fault shows a sign: an unlisted one does as often. */
-    private double unlisted(Sign sign) {
-        double rates = pack.faults().stream().mapToDouble(fault -> fault.rate()).sum();
-        return pack.faults().stream()
-                        .mapToDouble(fault -> fault.rate() * sign.causes().getOrDefault(fault.id(), 0.0))
-                        .sum()
-                / rates;
+    /** How likely some signs are complained of together: any of them may be why somebody called. */
+    private double complained(int set, List<Sign> signs) {
+        if (signs.isEmpty()) {
+            return 1;
+        }
+        double all = 0;
+        for (var reason : signs) {
+            double together = 1;
+            for (var sign : signs) {
+                together *= sign == reason ? complained(set, sign) : seen(set, sign.leak(), sign.causes());
+            }
+            all += together / signs.size();
+        }
+        return set == 0 ? Math.max(all, unlisted(signs)) : all;
+    }
+
+    /** How often one listed fault shows some signs together: an unlisted one does as often. */
+    private double unlisted(List<Sign> signs) {
+        double rates = 0;
+        double showing = 0;
+        for (int f = 0; f < pack.faults().size(); f++) {
+            double rate = pack.faults().get(f).rate();
+            rates += rate;
+            showing += rate * complained(1 << f, signs);
+        }
+        return showing / rates;
     }
 
     private double complained(int set, Sign sign) {
@@ -196,6 +223,7 @@ final class BruteForce {
         if (tried.proved() == Proved.PENDING) {
             return;
         }
+        told.clear();
         var cures = pack.remedy(tried.remedy()).cures();
         var next = new double[weights.length];
         for (int before = 0; before < weights.length; before++) {
