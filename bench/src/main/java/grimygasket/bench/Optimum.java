@@ -111,11 +111,14 @@ final class Optimum {
 
     /** An unlisted fault brings the complaint as often as a listed one does. */
     private double unlisted() {
-        double rates = pack.faults().stream().mapToDouble(Fault::rate).sum();
-        return pack.faults().stream()
-                        .mapToDouble(fault -> fault.rate() * complaint.causes().getOrDefault(fault.id(), 0.0))
-                        .sum()
-                / rates;
+        double rates = 0;
+        double showing = 0;
+        for (int f = 0; f < pack.faults().size(); f++) {
+            double rate = pack.faults().get(f).rate();
+            rates += rate;
+            showing += rate * complains(1 << f);
+        }
+        return showing / rates;
     }
 
     /** By the best policy. */
@@ -198,12 +201,12 @@ final class Optimum {
             }
             add(state, weights, new SignSettled(sign.id(), answer), state.open, states, chances);
         }
-        return new Way(sign.minutes(), states, chances);
+        return new Way(sign.minutes() + Diagnosis.INTERRUPTION, states, chances);
     }
 
     private Way check(State state, Check check) {
         var open = new HashSet<>(state.open);
-        double cost = check.minutes() + reach(check.layer(), open);
+        double cost = check.minutes() + Diagnosis.INTERRUPTION + reach(check.layer(), open);
         var states = new ArrayList<State>();
         var chances = new ArrayList<Double>();
         var left = state.weights.clone();

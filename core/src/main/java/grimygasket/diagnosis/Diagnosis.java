@@ -23,6 +23,11 @@ public final class Diagnosis {
     /** Faults considered at the same time; the prior chance of more is in {@link Assessment#massCutOff()}. */
     public static final int MOST_AT_ONCE = 3;
 
+    /**
+     * Minutes to put the tool down for a question or a check that is not on the way to the cure, and to take the work up again: estimate.
+     */
+    public static final double INTERRUPTION = 2;
+
     /** A station is cleared when evidence has cut its odds to a quarter or less ... */
     private static final double CLEARED_DECIBANS = -6;
 

@@ -37,9 +37,6 @@ final class Planner {
     /** An answer at least this likely counts when it is asked whether answers lead to different steps. */
     private static final double LIKELY = 0.01;
 
-    /** A question or check that saves fewer minutes than this against acting at once is not worth the interruption. */
-    private static final double LEAST_SAVED = 1;
-
     /** A remedy less likely to cure than this is not done while a better one only waits for a check: estimate. */
     private static final double HOPELESS = 0.05;
 
@@ -59,6 +56,9 @@ final class Planner {
 
     /** What would be done first if nothing more were learnt. */
     private String firstNow;
+
+    /** Ids of the looks that this needs anyway: they are on the way. */
+    private Set<String> needed = Set.of();
 
     /** Proof id to how likely the complaints that it is about show, by the sets that are planned with. */
     private final Map<String, Optional<double[]>> persistence = new HashMap<>();
@@ -108,6 +108,9 @@ final class Planner {
         }
         var atOnce = order.from(now, situation, null);
         firstNow = first(atOnce, situation);
+        needed = atOnce.legs().isEmpty()
+                ? Set.of()
+                : before.needed(atOnce.legs().get(0).remedy(), situation);
         var milestones = atOnce.legs().stream()
                 .map(leg -> new Plan.Milestone(leg.remedy().id(), leg.minutes(), leg.cured()))
                 .toList();
@@ -151,9 +154,6 @@ final class Planner {
      * @param options by their cost, ascending
      */
     private Option first(List<Option> options, CureOrder.Value atOnce) {
-        var needed = atOnce.legs().isEmpty()
-                ? Set.<String>of()
-                : before.needed(atOnce.legs().get(0).remedy(), situation);
         var ready = options.stream().filter(option -> !waits(option.step)).toList();
         // While the order's first remedy waits for a check, others are not done just to do something.
         var straight = ready.stream()
@@ -167,9 +167,9 @@ final class Planner {
         if (!atOnce.legs().isEmpty()) {
             acting = Math.min(acting, curingThenAsking(atOnce.legs().get(0).remedy(), ready));
         }
-        double most = acting - LEAST_SAVED;
+        double most = acting;
         return ready.stream()
-                .filter(option -> option.decides && option.cost <= most)
+                .filter(option -> option.decides && Ties.isLess(option.cost, most))
                 .findFirst()
                 .orElse(straight);
     }
@@ -389,7 +389,7 @@ final class Planner {
                 minutes += chance * value.minutes();
             }
         }
-        double itself = byEye.step.minutes() + byEye.step.reach().minutes();
+        double itself = byEye.step.minutes() + byEye.step.reach().minutes() + interruption(check.id());
         return Ties.isLess(itself + cost, byEye.cost)
                 ? new Option(byEye.step.expecting(itself + minutes), itself + cost, byEye.question, true)
                 : byEye;
@@ -404,10 +404,15 @@ final class Planner {
             Branches branches,
             Function<Standing, Option> question) {
         var reach = reach(chain, branches.at.situation);
-        double itself = minutes + reach.minutes();
+        double itself = minutes + reach.minutes() + interruption(id);
         var step = Step.plain(kind, id, name, minutes, reach, itself + branches.minutes, branches.prospects);
         branches.first.remove(firstNow);
         return new Option(step, itself + branches.cost, question, !branches.first.isEmpty());
+    }
+
+    /** Minutes that it takes to turn to a question or check, and back. */
+    private double interruption(String id) {
+        return needed.contains(id) ? 0 : Diagnosis.INTERRUPTION;
     }
 
     /** What follows each answer of a step, weighed by its chance. */
