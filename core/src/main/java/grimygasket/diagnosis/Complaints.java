@@ -11,8 +11,9 @@ import java.util.List;
  * like one of the listed, for all complaints together: {@code P(c1 ... cn | none) = sum over f of rate_f * P(c1 ... cn | {f}) / sum of
  * the rates}, or what the first formula says, whichever is more.
  *
- * <p>Source: a mixture over a hidden reason, as in Heckerman, A tractable inference algorithm for diagnosing multiple diseases, 1989, whose
- * noisy ORs these are; that one unlisted fault stands for all is an estimate.
+ * <p>Source: noisy ORs as in Heckerman, A tractable inference algorithm for diagnosing multiple diseases, 1989; mixed over a hidden
+ * reason as in McLachlan and Peel, Finite Mixture Models, 2000. That the reasons weigh alike, and that one unlisted fault stands for all,
+ * are estimates.
  */
 public final class Complaints {
     /** A complaint that was the reason of a call comes without any of its causes so much more seldom than the same sign is noticed: estimate. */
