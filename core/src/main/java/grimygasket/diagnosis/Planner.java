@@ -142,7 +142,7 @@ final class Planner {
         options.remove(first);
         options.add(0, first);
 
-        var steps = rated(options);
+        var steps = rated(options, atOnce);
         return new Plan(
                 steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), milestones, heldBack);
     }
@@ -294,14 +294,28 @@ final class Planner {
     }
 
     /** The steps with what each costs more than the best, and the best with its reasons. */
-    private List<Step> rated(List<Option> options) {
-        double least = options.get(0).cost;
-        double lead = options.size() > 1 ? options.get(1).cost - least : 0;
-        var reasons = new Reasons(network, exact, story);
+    private List<Step> rated(List<Option> options, CureOrder.Value atOnce) {
+        var best = options.get(0);
+        var others = options.subList(1, options.size());
+        var waiting = best.step.kind() == Kind.CHECK && needed.contains(best.step.id())
+                ? atOnce.legs().get(0).remedy().name()
+                : null;
+        var reasons = new Reasons(network, exact, story)
+                .of(
+                        best.step,
+                        waiting,
+                        best.decides,
+                        dearer(others, best),
+                        dearer(others.stream().filter(o -> o.question != null).toList(), best));
         return options.stream()
-                .map(option ->
-                        reasons.addTo(option.step, option == options.get(0), Math.max(0, option.cost - least), lead))
+                .map(option -> option.step.compared(
+                        Math.max(0, option.cost - best.cost), option == best ? reasons : List.of()))
                 .toList();
+    }
+
+    /** How much dearer than one the cheapest of some others is; nothing where there are none. */
+    private static double dearer(List<Option> others, Option than) {
+        return others.isEmpty() ? 0 : others.get(0).cost - than.cost;
     }
 
     private Option ask(List<Sign> signs, Standing at) {

@@ -6,9 +6,20 @@ import grimygasket.pack.Remedy;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Why a step is advised. */
 final class Reasons {
+    /** A remedy less likely than this to cure is not said to. */
+    private static final double LIKELY = 0.05;
+
+    /** An answer less likely than this is not spoken of. */
+    private static final double SELDOM = 0.01;
+
+    /** A change of a chance by less than this is none that anybody sees. */
+    private static final double SEEN = 0.01;
+
     private final Network network;
     private final Belief now;
     private final Story story;
@@ -20,28 +31,31 @@ final class Reasons {
     }
 
     /**
-     * The step with its extra cost, and, if it is the best, with its reasons.
+     * Why the best step is.
      *
-     * @param isFirst whether it is the best
-     * @param extra dearer than the best, in minutes; 0 for the best
-     * @param lead how much dearer the second is than the best, in minutes
+     * @param waiting name of the remedy that waits for it; null where none does
+     * @param decides whether its answers lead to different next steps
+     * @param lead how much dearer the cheapest other step is, in minutes; below 0 where that is cheaper
+     * @param asking how much dearer the cheapest question or check is
      */
-    Step addTo(Step step, boolean isFirst, double extra, double lead) {
-        return step.compared(extra, isFirst ? reasons(step, lead) : List.of());
-    }
-
-    private List<StepReason> reasons(Step step, double lead) {
+    List<StepReason> of(Step step, @Nullable String waiting, boolean decides, double lead, double asking) {
         var reasons = new ArrayList<StepReason>();
         switch (step.kind()) {
             case ASK, FACT, CHECK -> {
-                reasons.add(tellsApart(step.prospects()));
+                if (waiting != null) {
+                    reasons.add(StepReason.of(Kind.COMES_BEFORE, waiting));
+                } else {
+                    tellsApart(step.prospects(), decides).ifPresent(reasons::add);
+                }
                 if (step.kind() == Step.Kind.CHECK) {
                     reasons.add(access(step));
                 }
             }
             case REMEDY -> {
-                var remedy = network.pack.remedy(step.id());
-                reasons.add(StepReason.of(Kind.LIKELY_CURE, now.chanceCured(remedy)));
+                remedy(network.pack.remedy(step.id())).ifPresent(reasons::add);
+                if (asking > 0) {
+                    reasons.add(StepReason.of(Kind.ASKING_COSTS_MORE));
+                }
                 reasons.add(access(step));
             }
             case REFER -> reasons.add(refer());
@@ -51,6 +65,25 @@ final class Reasons {
             reasons.add(StepReason.of(Kind.SAVES, lead));
         }
         return List.copyOf(reasons);
+    }
+
+    /** What a remedy brings: a cure, or, where more is wrong, one cause less. */
+    private Optional<StepReason> remedy(Remedy remedy) {
+        double cured = now.chanceCured(remedy);
+        if (cured >= LIKELY) {
+            return Optional.of(StepReason.of(Kind.CURES, cured));
+        }
+        var chances = now.marginals();
+        var cures = network.cures(remedy);
+        int most = 0;
+        for (int f = 1; f < chances.length; f++) {
+            most = chances[f] * cures[f] > chances[most] * cures[most] ? f : most;
+        }
+        double gone = chances[most] * cures[most];
+        return gone < LIKELY
+                ? Optional.empty()
+                : Optional.of(StepReason.of(
+                        Kind.TAKES_AWAY, gone, network.faults.get(most).name()));
     }
 
     /** Why nothing listed is worth trying: the one of several reasons that is the case. */
@@ -72,11 +105,19 @@ final class Reasons {
         return StepReason.of(cures.isEmpty() ? Kind.NO_CURE : tried, chances[leader], fault.name());
     }
 
-    /** Names the causes that its answers would put first. */
-    private StepReason tellsApart(List<Prospect> prospects) {
+    /** What its answers, but for unlikely ones, make of the causes. */
+    private Optional<StepReason> tellsApart(List<Prospect> prospects, boolean decides) {
+        var likely = prospects.stream().filter(one -> one.chance() >= SELDOM).toList();
         var leaders = new LinkedHashSet<String>();
-        prospects.forEach(prospect -> leaders.add(leader(prospect)));
-        return new StepReason(leaders.size() > 1 ? Kind.TELLS_APART : Kind.FIRMS_UP, List.copyOf(leaders), 0);
+        likely.forEach(one -> leaders.add(leader(one)));
+        if (leaders.size() > 1) {
+            return Optional.of(new StepReason(Kind.TELLS_APART, List.copyOf(leaders), 0));
+        }
+        var chances = likely.stream().mapToDouble(Prospect::leaderChance).summaryStatistics();
+        if (chances.getMax() - chances.getMin() >= SEEN) {
+            return Optional.of(new StepReason(Kind.FIRMS_UP, List.copyOf(leaders), 0));
+        }
+        return decides ? Optional.of(StepReason.of(Kind.DECIDES)) : Optional.empty();
     }
 
     private String leader(Prospect prospect) {

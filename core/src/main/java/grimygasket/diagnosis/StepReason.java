@@ -25,14 +25,22 @@ public record StepReason(Kind kind, List<String> about, double amount) {
     public enum Kind {
         /** Its answers would put different causes first: their names. */
         TELLS_APART,
-        /** All its answers leave the same cause first: its name. */
+        /** All its answers leave the same cause first, more or less likely: its name. */
         FIRMS_UP,
+        /** Its answers lead to different next steps. */
+        DECIDES,
+        /** A remedy that would be next waits for it: the remedy's name. */
+        COMES_BEFORE,
         /** Nothing more is to be opened for it. */
         NOTHING_TO_OPEN,
         /** Something is to be opened for it: the minutes for that and for closing it again. */
         OPENING,
-        /** It is likely to cure, and more checks would cost more than they save: the chance that it cures by itself. */
-        LIKELY_CURE,
+        /** The chance that it cures by itself. */
+        CURES,
+        /** It hardly cures by itself, but takes away one of the causes: its name, and the chance of that. */
+        TAKES_AWAY,
+        /** No question or check costs less than to go straight for it. */
+        ASKING_COSTS_MORE,
         /** It is the best by far: the minutes that it saves against the next one. */
         SAVES,
         /** What is known fits nothing listed: the chance of that. */

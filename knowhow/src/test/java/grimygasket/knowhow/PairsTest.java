@@ -37,13 +37,10 @@ public class PairsTest {
     @Test(dataProvider = "kinds")
     public void twoComplaintsAreTwoFaults(String kind) {
         var pack = Shipped.knowhow(kind).pack();
-        var usual = pack.features().stream()
-                .filter(Feature::usual)
-                .map(Feature::id)
-                .collect(Collectors.toSet());
+        var usual =
+                pack.features().stream().filter(Feature::usual).map(Feature::id).collect(Collectors.toSet());
         var machine = Machine.of(pack, usual, Map.of());
-        var possible =
-                machine.faults(pack).stream().map(Fault::id).collect(Collectors.toSet());
+        var possible = machine.faults(pack).stream().map(Fault::id).collect(Collectors.toSet());
         var complaints = pack.signs().stream()
                 .filter(sign -> sign.complaint() && Needs.met(sign.needs(), machine.traits()))
                 .filter(sign -> !Collections.disjoint(sign.causes().keySet(), possible))

@@ -15,9 +15,11 @@ public final class StepReasons {
             case FIRMS_UP -> "Firms up or weakens: " + cause(about.get(0)) + ".";
             case NOTHING_TO_OPEN -> "Nothing more to open.";
             case OPENING -> "Opening and closing again take " + Math.round(reason.amount()) + " min of it.";
-            case LIKELY_CURE ->
-                percent(reason.amount())
-                        + " that this alone cures it; checking further first would cost more than it saves.";
+            case DECIDES -> "What it shows decides what is done next.";
+            case COMES_BEFORE -> "This is looked at before “" + about.get(0) + "”.";
+            case CURES -> percent(reason.amount()) + " that this alone cures it.";
+            case TAKES_AWAY -> percent(reason.amount()) + " that it takes this away: " + cause(about.get(0)) + ".";
+            case ASKING_COSTS_MORE -> "Checking further first would cost more than it saves.";
             case SAVES -> "Saves about " + Math.round(reason.amount()) + " min against the next best step.";
             case FITS_NOTHING ->
                 "What is known fits nothing listed well enough to go on: none of these, " + percent(reason.amount())
