@@ -32,7 +32,7 @@ import org.testng.annotations.Test;
 /** What the JVM and a browser make of the same questions is the same to the letter: every pack, and hundreds of calls. */
 public class CorpusTest {
     /** Fewer where somebody is in a hurry, as in ./verify --quick. */
-    private static final int CALLS_OF_A_KIND = Integer.getInteger("corpus.calls", 125);
+    private static final int CALLS_OF_A_KIND = Integer.getInteger("corpus.calls", 60);
 
     private static final int COMMANDS = 12;
     private static final int SAMPLES = 4;

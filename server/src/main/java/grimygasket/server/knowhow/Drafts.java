@@ -10,6 +10,7 @@ import grimygasket.server.web.Problem.Kind;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,9 +23,21 @@ class Drafts {
     private static final Pattern MEMBER = Pattern.compile("[a-zA-Z]{1,40}");
     private static final int LONGEST_EDIT = 20_000;
 
+    /** What a version became by some edits. */
+    private record Written(int version, List<Edit> edits, PackText text) {
+        boolean isBegunBy(int version, List<Edit> all) {
+            return version == this.version
+                    && all.size() >= edits.size()
+                    && all.subList(0, edits.size()).equals(edits);
+        }
+    }
+
     private final Library library;
     private final DraftStore store;
     private final JsonMapper json;
+
+    /** By kind, what was written last: the next one mostly has one edit more, and each takes a reading of the whole pack. */
+    private final Map<String, Written> last = new ConcurrentHashMap<>();
 
     Drafts(Library library, DraftStore store, JsonMapper json) {
         this.library = library;
@@ -34,13 +47,19 @@ class Drafts {
 
     /** What would be put to use; it need not be sound. */
     KnowhowText texts(String kind, List<Edit> edits) {
-        var inUse = library.texts(kind, library.active(kind));
-        var text = new PackText(inUse.pack());
-        for (var edit : edits) {
+        int active = library.active(kind);
+        var inUse = library.texts(kind, active);
+        var before = last.get(kind);
+        var from = before != null && before.isBegunBy(active, edits)
+                ? before
+                : new Written(active, List.of(), new PackText(inUse.pack()));
+        var text = from.text;
+        for (var edit : edits.subList(from.edits.size(), edits.size())) {
             text = edit.members() == null
                     ? text.without(edit.section(), edit.piece())
                     : text.with(edit.section(), edit.piece(), json.readTree(edit.members()));
         }
+        last.put(kind, new Written(active, List.copyOf(edits), text));
         return new KnowhowText(text.yaml(), inUse.codes());
     }
 

@@ -91,7 +91,7 @@ class KnowhowController {
         if (pack == null) {
             throw new Problem(Kind.NOT_FOUND, "There is no family “" + family + "” in this version.");
         }
-        return new KnowhowView(number, pack, known.codes(), known.remarks());
+        return new KnowhowView(number, pack, known.codes(), library.remarks(kind, number));
     }
 
     /** The families of models that differ from their kind, and in what. */

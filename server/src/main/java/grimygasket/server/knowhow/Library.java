@@ -28,6 +28,14 @@ public class Library {
     /** Versions never change, so what was read once stays. */
     private final Map<String, KindKnowhow> read = new ConcurrentHashMap<>();
 
+    private final Map<String, List<String>> remarks = new ConcurrentHashMap<>();
+
+    /** Know-how that is not kept here, and sound. */
+    private record Sound(KnowhowText texts, KindKnowhow known) {}
+
+    /** By kind, the one that was read last: whoever writes a draft looks at it, supposes something, and puts it to use. */
+    private final Map<String, Sound> last = new ConcurrentHashMap<>();
+
     Library(RevisionStore revisions) {
         this.revisions = revisions;
     }
@@ -60,15 +68,27 @@ public class Library {
         return read.computeIfAbsent(kind + " " + revision, key -> reader.read(kind, texts(kind, revision)));
     }
 
+    /** What a version leaves unsaid. */
+    List<String> remarks(String kind, int revision) {
+        return remarks.computeIfAbsent(
+                kind + " " + revision, key -> knowhow(kind, revision).remarks());
+    }
+
     /**
      * Know-how that is not kept here yet.
      *
      * @throws grimygasket.pack.PackException with a sentence for each problem
      */
     KindKnowhow read(String kind, KnowhowText texts) {
+        var before = last.get(kind);
+        if (before != null && before.texts.equals(texts)) {
+            return before.known;
+        }
         TextGate.requireTexts(PackReader.tree(texts.pack()));
         TextGate.text(texts.codes());
-        return reader.readNew(kind, texts);
+        var known = reader.readNew(kind, texts);
+        last.put(kind, new Sound(texts, known));
+        return known;
     }
 
     public Pack pack(String kind, int revision) {
