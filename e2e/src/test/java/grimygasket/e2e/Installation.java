@@ -70,8 +70,15 @@ final class Installation implements Servers, AutoCloseable {
         this.folder = folder;
         startDatabase();
         var environment = new HashMap<>(databaseEnvironment());
-        environment.putAll(
-                Map.of("GASKET_DEMO", "" + demo, "GASKET_FIRST_LOGIN", LOGIN, "GASKET_FIRST_PASSWORD", PASSWORD));
+        environment.putAll(Map.of(
+                "GASKET_DEMO",
+                "" + demo,
+                "GASKET_FIRST_LOGIN",
+                LOGIN,
+                "GASKET_FIRST_PASSWORD",
+                PASSWORD,
+                "GASKET_PASSWORD_ROUNDS",
+                "4"));
         application = new Application(folder.resolve("application.log"), environment);
         startApplication();
         first = new Snapshot(this::connection);

@@ -26,6 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
             "GASKET_DEMO=true",
             "GASKET_FIRST_LOGIN=maren",
             "GASKET_FIRST_PASSWORD=" + ServerTest.PASSWORD,
+            "GASKET_PASSWORD_ROUNDS=4",
             "springdoc.api-docs.version=openapi_3_1",
             "springdoc.writer-with-order-by-keys=true",
             "springdoc.paths-to-match=/api/**",
