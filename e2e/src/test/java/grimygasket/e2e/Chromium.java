@@ -23,7 +23,9 @@ final class Chromium implements AutoCloseable {
      */
     private static final double PATIENCE = 90_000;
 
-    private static final Path DEBIANS = Path.of("/usr/bin/chromium");
+    /** Chromium without a window of its own, which the whole browser draws even where nobody sees it: half the work. */
+    private static final Path DEBIANS = Path.of("/usr/bin/chromium-headless-shell");
+
     private static final List<String> FLAGS = List.of(
             "--no-sandbox",
             "--disable-gpu",
