@@ -105,6 +105,7 @@ final class Exploration {
             var state = CallState.of(call, knowhow, assessment, VIEWER, at, at -> 0);
             states++;
             hold(state, assessment.plan());
+            broken.addAll(new TrueReasons(pack, machine, assessment).lies());
             tryForbidden();
             act(assessment.plan());
         }
