@@ -82,11 +82,16 @@ final class Planner {
     /**
      * A step with what it costs to take it first, in minutes with and without the price of parts.
      *
+     * @param itself minutes of the step alone, with what it opens and interrupts
      * @param question how the same question or check would be weighed elsewhere; null for one that acts
      * @param decides whether one of its answers leads to another step than would be taken now; one whose answers do not is
      *     beside the point
      */
-    private record Option(Step step, double cost, Function<Standing, Option> question, boolean decides) {}
+    private record Option(Step step, double itself, double cost, Function<Standing, Option> question, boolean decides) {
+        Option costing(double other) {
+            return new Option(step, itself, other, question, decides);
+        }
+    }
 
     /**
      * What is believed and done at some time.
@@ -139,7 +144,9 @@ final class Planner {
         options.replaceAll(option -> orMeasured(option, best));
         options.sort(Ties.ascending(Option::cost));
         var first = first(options, atOnce);
-        options.remove(first);
+        options.removeIf(option -> option.step == first.step);
+        options.replaceAll(option -> beside(option, first));
+        options.sort(Ties.ascending(Option::cost));
         options.add(0, first);
 
         var steps = rated(options, atOnce);
@@ -171,7 +178,19 @@ final class Planner {
         return ready.stream()
                 .filter(option -> option.decides && Ties.isLess(option.cost, most))
                 .findFirst()
-                .orElse(straight);
+                .orElse(straight.costing(most));
+    }
+
+    /**
+     * Another option at what it costs beside the step to take. Whatever is answered to a question that is beside the point, that step is
+     * taken next; and what waits for a look costs that look, too.
+     */
+    private Option beside(Option other, Option first) {
+        double cost = other.cost;
+        if (other.question != null && !other.decides) {
+            cost = Math.max(cost, other.itself + first.cost);
+        }
+        return other.costing(cost + (waits(other.step) ? before.minutes(0, lookedFor(other.step), situation) : 0));
     }
 
     /**
@@ -275,12 +294,17 @@ final class Planner {
 
     /** Whether a look has to come before a step: it can be chosen, and is not advised. */
     private boolean waits(Step step) {
-        var after = switch (step.kind()) {
-            case CHECK -> network.pack.check(step.id()).after();
-            case REMEDY -> network.pack.remedy(step.id()).after();
-            case ASK, FACT, PROVE, REFER, STOP -> List.<String>of();
-        };
-        return (before.looks(after) & ~situation.looked()) != 0;
+        return (lookedFor(step) & ~situation.looked()) != 0;
+    }
+
+    /** The looks that have to come before a step, as bits. */
+    private long lookedFor(Step step) {
+        return before.looks(
+                switch (step.kind()) {
+                    case CHECK -> network.pack.check(step.id()).after();
+                    case REMEDY -> network.pack.remedy(step.id()).after();
+                    case ASK, FACT, PROVE, REFER, STOP -> List.<String>of();
+                });
     }
 
     /** Ids of the faults that have to be cleared or cured before a remedy. */
@@ -405,7 +429,7 @@ final class Planner {
         }
         double itself = byEye.step.minutes() + byEye.step.reach().minutes() + interruption(check.id());
         return Ties.isLess(itself + cost, byEye.cost)
-                ? new Option(byEye.step.expecting(itself + minutes), itself + cost, byEye.question, true)
+                ? new Option(byEye.step.expecting(itself + minutes), itself, itself + cost, byEye.question, true)
                 : byEye;
     }
 
@@ -421,7 +445,7 @@ final class Planner {
         double itself = minutes + reach.minutes() + interruption(id);
         var step = Step.plain(kind, id, name, minutes, reach, itself + branches.minutes, branches.prospects);
         branches.first.remove(firstNow);
-        return new Option(step, itself + branches.cost, question, !branches.first.isEmpty());
+        return new Option(step, itself, itself + branches.cost, question, !branches.first.isEmpty());
     }
 
     /** Minutes that it takes to turn to a question or check, and back. */
@@ -485,7 +509,7 @@ final class Planner {
     private Option first(Remedy remedy, CureOrder.Value order) {
         var option = remedy(remedy);
         return Ties.isLess(order.cost(), option.cost)
-                ? new Option(option.step.expecting(order.minutes()), order.cost(), null, true)
+                ? new Option(option.step.expecting(order.minutes()), option.itself, order.cost(), null, true)
                 : option;
     }
 
@@ -508,7 +532,8 @@ final class Planner {
                 0,
                 List.of(prospect("still-failing", "Still fails", failing, after)),
                 List.of());
-        return new Option(step, reach.minutes() + order.cost(now, remedy) + failing * value.cost(), null, true);
+        double itself = reach.minutes() + order.cost(now, remedy);
+        return new Option(step, itself, itself + failing * value.cost(), null, true);
     }
 
     private static String lowerFirst(String name) {
@@ -546,6 +571,7 @@ final class Planner {
         double minutes = network.pack.referMinutes();
         return new Option(
                 Step.plain(Kind.REFER, "refer", "Hand the call on", minutes, Reach.NOTHING, minutes, List.of()),
+                minutes,
                 order.referCost(now),
                 null,
                 true);

@@ -106,6 +106,7 @@ final class Exploration {
             states++;
             hold(state, assessment.plan());
             broken.addAll(new TrueReasons(pack, machine, assessment).lies());
+            holdAdvice(assessment.plan());
             tryForbidden();
             act(assessment.plan());
         }
@@ -326,6 +327,18 @@ final class Exploration {
             case PROVE -> true;
             case ASK, FACT, REFER, STOP -> false;
         };
+    }
+
+    /** What is advised is the best by what is shown, and nobody gives up what something listed would save. */
+    private void holdAdvice(Plan plan) {
+        plan.alternatives().stream()
+                .filter(other -> other.extraCost() < 0)
+                .forEach(other -> broken.add(other.id() + " is cheaper than what is advised"));
+        if (plan.next() != null
+                && plan.next().kind() == Step.Kind.REFER
+                && !plan.order().isEmpty()) {
+            broken.add("handed on, though it would pay: " + plan.order().get(0).remedy());
+        }
     }
 
     private void hold(CallState state, Plan plan) {
