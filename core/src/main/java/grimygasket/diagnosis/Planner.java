@@ -144,7 +144,7 @@ final class Planner {
         options.replaceAll(option -> orMeasured(option, best));
         options.sort(Ties.ascending(Option::cost));
         var first = first(options, atOnce);
-        options.removeIf(option -> option.step == first.step);
+        options.removeIf(option -> option.step.equals(first.step));
         options.replaceAll(option -> beside(option, first));
         options.sort(Ties.ascending(Option::cost));
         options.add(0, first);
@@ -162,14 +162,18 @@ final class Planner {
      */
     private Option first(List<Option> options, CureOrder.Value atOnce) {
         var ready = options.stream().filter(option -> !waits(option.step)).toList();
-        // While the order's first remedy waits for a check, others are not done just to do something.
+        // While the order's first remedy waits for a check, others are not done just to do something, nor is the call
+        // handed on.
         var straight = ready.stream()
                 .filter(option -> option.question == null
                         ? needed.isEmpty()
-                                || !isHopeless(option.step, atOnce.legs().get(0).remedy())
+                                || option.step.kind() == Kind.REMEDY
+                                        && !isHopeless(
+                                                option.step,
+                                                atOnce.legs().get(0).remedy())
                         : option.step.kind() == Kind.CHECK && needed.contains(option.step.id()))
                 .findFirst()
-                .orElseThrow();
+                .orElseGet(this::refer);
         double acting = Math.min(straight.cost, atOnce.cost());
         if (!atOnce.legs().isEmpty()) {
             acting = Math.min(acting, curingThenAsking(atOnce.legs().get(0).remedy(), ready));
@@ -213,9 +217,6 @@ final class Planner {
 
     /** Whether a remedy hardly cures, and cures nothing either that a better one waits for. */
     private boolean isHopeless(Step step, Remedy better) {
-        if (step.kind() != Kind.REMEDY) {
-            return false;
-        }
         var remedy = network.pack.remedy(step.id());
         long waitedFor = before.causes(better) & ~situation.settled();
         return now.chanceCured(remedy) < HOPELESS && (network.mask(Causes.cured(remedy)) & waitedFor) == 0;
