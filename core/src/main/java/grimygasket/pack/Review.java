@@ -22,7 +22,7 @@ public final class Review {
 
     /**
      * A sentence for each danger, each fault without sign, check, remedy or advice, each sign without fault, each check that
-     * tells nothing apart or cries wolf, each driver that fits no screw, each tool that only the words name, each step shorter than what it waits for,
+     * tells nothing apart or cries wolf, each driver that fits no screw, each tool that only the words name, each dear remedy without its cheap look, each step shorter than what it waits for,
      * each number that a source claims and nobody uses, and each part, proof, layer or caution that nothing uses.
      */
     public static List<String> of(Pack pack) {
@@ -68,6 +68,7 @@ public final class Review {
             minutes(name, remedy.minutes() + remedy.dryMinutes(), remedy.steps(), remarks);
             tools(name, remedy.steps(), remedy.tools(), remarks);
         }
+        remarks.addAll(DearRemedies.withoutLook(pack));
         for (var caution : pack.cautions()) {
             ToolWords.missing(caution)
                     .forEach(worn -> remarks.add("Caution “" + caution.title() + "” speaks of " + worn

@@ -99,6 +99,38 @@ public class ReviewTest {
                 List.of());
     }
 
+    private static Remedy dear(String... after) {
+        return new Remedy(
+                "dear",
+                "dear",
+                null,
+                30,
+                Map.of("known", 0.9),
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of(),
+                "works",
+                List.of(),
+                null,
+                List.of(after),
+                false,
+                null,
+                null,
+                false,
+                Power.DEAD,
+                null);
+    }
+
+    @Test
+    public void whatIsDearComesAfterTheCheapLookThatShowsWhatItIsFor() {
+        assertEquals(
+                Review.of(harmless().remedy(dear()).build()),
+                List.of("Remedy “dear” comes after no look, though a cheap one shows what it is for."));
+        assertEquals(Review.of(harmless().remedy(dear("tells")).build()), List.of());
+    }
+
     @Test
     public void driversFitTheScrewsAndTimersTheMinutes() {
         var plate = new Piece(

@@ -50,8 +50,8 @@ public class MishapsTest extends BrowserTest {
     public void aSecondTabThatIsBehindShowsBothAnswers() {
         var first = showing(HUMS);
         var second = first.context().newPage();
-        // It is not told what the first one does.
-        second.route("**/api/feed", Route::abort);
+        // It is not told what the first one does, nor does it ask.
+        second.route("**/api/{feed,device/next-days}", Route::abort);
         second.navigate(installation.address() + HUMS);
         choose(second, "Lift the air gap's cap and look");
         choose(first, "Lift the air gap's cap and look");
