@@ -139,7 +139,10 @@ export async function stepOf(one: HeldCall, kind: Step['kind'], id: string): Pro
 
 export async function reportOf(one: HeldCall): Promise<Report> {
   await tell(one.knowhow)
-  const { business, currency } = (await (await storage()).get('nextDays', 'now'))!
+  const days = await (await storage()).get('nextDays', 'now')
+  // Whose report it is, is not here yet: asked again soon, and by then the server may have what waits.
+  if (!days) throw Problem.unreachable()
+  const { business, currency } = days
   return ask('report', { held: told(one), asker: asker(), business, currency })
 }
 
