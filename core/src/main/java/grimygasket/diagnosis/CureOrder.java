@@ -14,8 +14,8 @@ import java.util.stream.IntStream;
  * the machine works or handing on is cheaper.
  *
  * <p>The order is greedy by efficiency (Kalagnanam and Henrion, 1990); remedies behind the same closed layers compete
- * together, the layers paid once (Langseth and Jensen, 2003), but for those that are closed for each proof. The cost of the
- * order is exact for the belief: each step is weighed with the chance that the machine still fails when it is reached. A
+ * together, the layers paid once (Langseth and Jensen, 2003). Layers that are closed for each proof are paid each time. The
+ * cost of the order is exact for the belief: each step is weighed with the chance that the machine still fails when it is reached. A
  * remedy before which something is looked at is done only if the look shows what it is for.
  */
 final class CureOrder {

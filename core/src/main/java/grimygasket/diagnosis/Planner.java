@@ -155,8 +155,8 @@ final class Planner {
     }
 
     /**
-     * The step to take. What is beside the point is never it, nor a question that hardly saves anything against going straight
-     * for the cure and asking then, should that fail.
+     * The step to take. What is beside the point is never it, nor a question that saves nothing against going straight for the cure
+     * and asking then, should that fail.
      *
      * @param options by their cost, ascending
      */
@@ -186,15 +186,18 @@ final class Planner {
     }
 
     /**
-     * Another option at what it costs beside the step to take. Whatever is answered to a question that is beside the point, that step is
-     * taken next; and what waits for a look costs that look, too.
+     * Another option, at what it costs instead of the step to take. A question beside the point costs itself, and then that step: no
+     * answer changes it. What waits for a look costs that look, too; and as the look may show that it is not needed, it is never the
+     * better way.
      */
     private Option beside(Option other, Option first) {
-        double cost = other.cost;
-        if (other.question != null && !other.decides) {
-            cost = Math.max(cost, other.itself + first.cost);
+        if (waits(other.step)) {
+            return other.costing(
+                    Math.max(first.cost, other.cost + before.minutes(0, lookedFor(other.step), situation)));
         }
-        return other.costing(cost + (waits(other.step) ? before.minutes(0, lookedFor(other.step), situation) : 0));
+        return other.question == null || other.decides
+                ? other
+                : other.costing(Math.max(other.cost, other.itself + first.cost));
     }
 
     /**
@@ -333,8 +336,7 @@ final class Planner {
                         dearer(others, best),
                         dearer(others.stream().filter(o -> o.question != null).toList(), best));
         return options.stream()
-                .map(option -> option.step.compared(
-                        Math.max(0, option.cost - best.cost), option == best ? reasons : List.of()))
+                .map(option -> option.step.compared(option.cost - best.cost, option == best ? reasons : List.of()))
                 .toList();
     }
 

@@ -59,7 +59,7 @@ public record StepReason(Kind kind, List<String> about, double amount) {
         NO_POWER,
         /** A sign of danger that only licensed people may clear: its name. */
         NOT_OURS,
-        /** What is left to clear a sign of danger is for somebody qualified, and whoever is there is not: its name. */
+        /** Only somebody qualified may do what would clear a sign of danger: its name. */
         NOT_QUALIFIED
     }
 }

@@ -20,7 +20,7 @@ import java.util.Set;
  * @param onBoard pack ids of the parts that need no second visit; what is on every van need not be named
  * @param instruments whether the instruments are on board; without them only what the eye, a bucket and a watch show can be
  *     checked
- * @param competences what whoever is there is qualified for
+ * @param competences what the technician is qualified for
  */
 public record Van(
         double labourPerHour,
