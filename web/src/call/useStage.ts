@@ -11,14 +11,24 @@ const hash = (stage: Stage) => `#${stage.toLowerCase().replace('_', '-')}`
 export function useStage(call: () => Call) {
   const route = useRoute()
   const router = useRouter()
+  /** The call on which somebody has gone on to what comes next. */
+  let goneOn: string | undefined
   const touched = computed(() => call().ring.find(({ stage }) => hash(stage) === route.hash)?.stage)
   return {
     touched,
     shown: computed(() => touched.value ?? call().stands),
     /** Shows a segment; without one, that at which the work stands. */
-    show: (stage?: Stage) => void router.push({ hash: stage ? hash(stage) : '' }),
-    /** Stays at a segment although the work will stand at another one: a customer tells several things in a row. */
-    stay: (stage: Stage) => void router.replace({ hash: hash(stage) }),
+    show(stage?: Stage) {
+      if (!stage) goneOn = call().head.id
+      void router.push({ hash: stage ? hash(stage) : '' })
+    },
+    /**
+     * Stays at a segment although the work will stand at another one: a customer tells several things in a row. Who has gone on is
+     * not brought back by an answer that came late, and did not know yet of what was told.
+     */
+    stay(stage: Stage) {
+      if (goneOn !== call().head.id) void router.replace({ hash: hash(stage) })
+    },
   }
 }
 
