@@ -12,6 +12,7 @@ const supply = computed(() => {
   if (supply === 'LIVE') return 'It may have power'
   return ['Power cut off', ...(since ? [otherDay(since), clock(since)] : [])].filter(Boolean).join(' ')
 })
+const STORED = { GUARDED: '', PRESENT: 'may hold charge', RELEASED: 'charge gone' }
 const off = computed(() => {
   const names = now.value.off
   if (names.length > 2) return `${names.length} pieces off`
@@ -20,6 +21,7 @@ const off = computed(() => {
 const line = computed(() =>
   [
     supply.value,
+    STORED[now.value.stored],
     now.value.waterShut ? 'water shut' : '',
     now.value.gasShut ? 'gas shut' : '',
     off.value,

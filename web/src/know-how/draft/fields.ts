@@ -27,6 +27,7 @@ const KNOWN: Named[] = [
 const HAZARDS: Named[] = [
   { id: 'BATTERY', name: 'battery' },
   { id: 'POWER', name: 'electric power' },
+  { id: 'STORED', name: 'stored energy: charge, springs, pressure' },
   { id: 'GAS', name: 'gas' },
   { id: 'WATER', name: 'water' },
   { id: 'RESIDUAL_WATER', name: 'water left in the machine' },

@@ -43,7 +43,7 @@ final class Settling {
                     ? new CommandResult.Same()
                     : CommandResult.refused(Reason.Kind.BORROWED_ID);
         }
-        var mine = new Entry(moment.id(), moment.at(), moment.by().name(), 1, said);
+        var mine = new Entry(moment.id(), moment.at(), moment.by().name(), null, 1, said);
         var stands = call.stretch(moment.at(), moment.id()).stream()
                 .filter(entry -> entry.finding().subject().equals(said.subject()))
                 .findFirst();
@@ -55,8 +55,8 @@ final class Settling {
                 story.remove(stands.get());
                 story.add(
                         isEarlier(mine, stands.get())
-                                ? mine.corrected(said)
-                                : stands.get().corrected(said));
+                                ? mine.corrected(stands.get().changedAt(), said)
+                                : stands.get().corrected(stands.get().changedAt(), said));
             }));
         }
         return new CommandResult.Applied(withFaultSeen(call, said).withStory(story -> story.add(mine)));

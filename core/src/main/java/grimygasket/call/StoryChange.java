@@ -74,7 +74,7 @@ public sealed interface StoryChange extends Change {
                 return new CommandResult.Conflict(Reason.of(Reason.Kind.ANSWERED), stands);
             }
             var corrected = call.withStory(
-                    story -> story.replaceAll(one -> one.id().equals(entry) ? one.corrected(said) : one));
+                    story -> story.replaceAll(one -> one.id().equals(entry) ? one.corrected(moment.at(), said) : one));
             return new CommandResult.Applied(begunAnew(corrected, said, moment.knowhow()));
         }
 

@@ -193,6 +193,11 @@ public sealed interface Finding {
         PARTLY,
         STILL_FAILING,
         /** It was done as upkeep: nothing was said to be wrong with it. */
-        KEPT_UP
+        KEPT_UP;
+
+        /** Whether the machine has been run to see it. */
+        public boolean isSeen() {
+            return this == CURED || this == PARTLY || this == STILL_FAILING;
+        }
     }
 }

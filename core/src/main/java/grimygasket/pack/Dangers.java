@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -21,6 +22,9 @@ public final class Dangers {
             EnumSet.of(Hazard.POWER, Hazard.GAS, Hazard.FIRE, Hazard.MOVING, Hazard.CUTS, Hazard.HEAT, Hazard.FALL);
 
     private static final Set<Hazard> WATER = EnumSet.of(Hazard.WATER, Hazard.RESIDUAL_WATER);
+
+    /** Words of what stays after power is cut off. */
+    private static final List<String> STORED = List.of("stays charged", "holds a charge", "springs throw");
 
     /** What can hurt at a closed machine while it runs. */
     private static final Set<Hazard> RUNNING = EnumSet.of(Hazard.GAS, Hazard.FIRE);
@@ -84,6 +88,7 @@ public final class Dangers {
         }
         found.addAll(PowerWords.contradictions(name, check.power(), check.steps()));
         forAnybody(name, CompetenceWords.contradict(check));
+        stored(name, hazards, check.steps());
         if (!check.runs()) {
             unplugged(name, check.layer(), hazards, check.steps());
         }
@@ -112,11 +117,22 @@ public final class Dangers {
         }
         found.addAll(PowerWords.contradictions(name, remedy.power(), remedy.steps()));
         forAnybody(name, CompetenceWords.contradict(remedy));
+        stored(name, hazards, remedy.steps());
         unplugged(name, remedy.layer(), hazards, remedy.steps());
     }
 
     private void proof(Proof proof) {
         forAnybody("Proof “" + proof.name() + "”", CompetenceWords.contradict(proof));
+    }
+
+    /** Whoever works at what holds energy is told so by a caution. */
+    private void stored(String name, Set<Hazard> hazards, List<Instruction> steps) {
+        boolean speaks = steps.stream()
+                .map(step -> step.text().toLowerCase(Locale.ROOT))
+                .anyMatch(text -> STORED.stream().anyMatch(text::contains));
+        if (speaks && !hazards.contains(Hazard.STORED)) {
+            found.add(name + " comes near stored energy by its words, and has no caution against it.");
+        }
     }
 
     private void forAnybody(String name, boolean contradicts) {

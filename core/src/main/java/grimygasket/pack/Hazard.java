@@ -4,6 +4,8 @@ package grimygasket.pack;
 public enum Hazard {
     BATTERY,
     POWER,
+    /** What stays after it is cut off: charge, springs under tension, pressure. */
+    STORED,
     GAS,
     WATER,
     HEAT,

@@ -17,7 +17,7 @@ import java.util.Set;
 record Powering(
         List<Layer> layers, List<Check> checks, List<Remedy> remedies, List<Sign> signs, List<Caution> cautions) {
     /** What hurts whoever has their hands in it while the machine has power. */
-    private static final Set<Hazard> LIVE = EnumSet.of(Hazard.POWER, Hazard.BATTERY, Hazard.MOVING);
+    private static final Set<Hazard> LIVE = EnumSet.of(Hazard.POWER, Hazard.BATTERY, Hazard.STORED, Hazard.MOVING);
 
     /** What keeps power away. */
     private static final Set<Hazard> CUT_OFF = EnumSet.of(Hazard.POWER, Hazard.BATTERY);

@@ -2,7 +2,6 @@ package grimygasket.state;
 
 import grimygasket.call.Call;
 import grimygasket.call.Confirmed;
-import grimygasket.call.Entry;
 import grimygasket.call.JobSheet;
 import grimygasket.call.Knowhow;
 import grimygasket.call.Line;
@@ -31,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param supply what its power is like
  * @param since when that came to be so, in milliseconds since 1970; null where nobody has said anything: it is taken as live
+ * @param stored what it may hold after it was cut off
  * @param waterShut whether its water is shut off
  * @param gasShut whether its gas is shut off
  * @param off names of what goes back before it has power, in the order in which it was laid down
@@ -42,6 +42,7 @@ import org.jspecify.annotations.Nullable;
 public record MachineNow(
         Supply supply,
         @Nullable Long since,
+        Stored stored,
         boolean waterShut,
         boolean gasShut,
         List<String> off,
@@ -59,10 +60,20 @@ public record MachineNow(
         QUARANTINED
     }
 
+    /** What stays behind the covers after power is cut off, as the charge of a capacitor does. */
+    public enum Stored {
+        /** Whatever holds it is behind covers that are on. */
+        GUARDED,
+        /** A cover is off, and nobody has said that it is gone. */
+        PRESENT,
+        /** The same, and whoever works there has waited and measured since it last had power. */
+        RELEASED
+    }
+
     private static final Set<Hazard> CUT_OFF = EnumSet.of(Hazard.POWER, Hazard.BATTERY);
 
     /** What comes back with a run. */
-    private static final Set<Hazard> COMES_BACK = EnumSet.of(Hazard.HEAT, Hazard.RESIDUAL_WATER);
+    private static final Set<Hazard> COMES_BACK = EnumSet.of(Hazard.STORED, Hazard.HEAT, Hazard.RESIDUAL_WATER);
 
     static MachineNow of(Call call, Knowhow knowhow, long now) {
         var pack = knowhow.pack();
@@ -79,6 +90,7 @@ public record MachineNow(
         return new MachineNow(
                 quarantine.holds() ? Supply.QUARANTINED : isolated ? Supply.ISOLATED : Supply.LIVE,
                 last == null ? null : last.getKey(),
+                stored(call, pack, laid, events),
                 isOff(job, Debt.Kind.WATER_OFF),
                 isOff(job, Debt.Kind.GAS_OFF),
                 names(InTheWay.of(pack, laid, List.of(), now)),
@@ -88,13 +100,35 @@ public record MachineNow(
                 lapsed(call, pack, events));
     }
 
-    /** Cutting off lapses while it has power, and what comes back with a run lapses with the last one. */
-    private static List<String> lapsed(Call call, Pack pack, TreeMap<Long, Boolean> events) {
-        long ran = events.descendingMap().entrySet().stream()
+    private static Stored stored(Call call, Pack pack, List<Laid> laid, TreeMap<Long, Boolean> events) {
+        var standing = laid.stream()
+                .filter(piece -> piece.place() != Laid.Place.BACK && piece.layer() != null)
+                .map(piece -> pack.layer(piece.layer()))
+                .filter(layer -> layer.exposes().contains(Hazard.STORED))
+                .flatMap(layer -> layer.cautions().stream())
+                .filter(caution -> pack.caution(caution).hazard() == Hazard.STORED)
+                .toList();
+        if (standing.isEmpty()) {
+            return Stored.GUARDED;
+        }
+        long ran = lastRun(events);
+        boolean released = call.cautions().stream()
+                .anyMatch(confirmed -> confirmed.at() >= ran && standing.contains(confirmed.caution()));
+        return released ? Stored.RELEASED : Stored.PRESENT;
+    }
+
+    /** When it last had power; before all time where it never had. */
+    private static long lastRun(TreeMap<Long, Boolean> events) {
+        return events.descendingMap().entrySet().stream()
                 .filter(Map.Entry::getValue)
                 .map(Map.Entry::getKey)
                 .findFirst()
                 .orElse(Long.MIN_VALUE);
+    }
+
+    /** Cutting off lapses while it has power, and what comes back with a run lapses with the last one. */
+    private static List<String> lapsed(Call call, Pack pack, TreeMap<Long, Boolean> events) {
+        long ran = lastRun(events);
         boolean hasPower = !events.isEmpty() && events.lastEntry().getValue();
         var since = new HashMap<String, Long>();
         call.cautions().forEach(confirmed -> since.merge(confirmed.caution(), confirmed.at(), Math::max));
@@ -119,9 +153,13 @@ public record MachineNow(
         var events = new TreeMap<Long, Boolean>();
         for (var entry : call.story()) {
             if (entry.finding() instanceof Checked made) {
-                add(events, entry, pack.check(made.check()).power());
+                add(events, entry.at(), pack.check(made.check()).power());
             } else if (entry.finding() instanceof RemedyTried tried) {
-                add(events, entry, pack.remedy(tried.remedy()).power());
+                var remedy = pack.remedy(tried.remedy());
+                add(events, entry.at(), remedy.power());
+                if (tried.proved().isSeen() && pack.proof(remedy.proof()).power() == Power.LIVE) {
+                    events.put(entry.changedAt() == null ? entry.at() : entry.changedAt(), true);
+                }
             }
         }
         for (var run : call.job().proofs()) {
@@ -140,10 +178,10 @@ public record MachineNow(
         return events;
     }
 
-    private static void add(Map<Long, Boolean> events, Entry entry, Power power) {
+    private static void add(Map<Long, Boolean> events, long at, Power power) {
         switch (power) {
-            case LIVE -> events.put(entry.at(), true);
-            case DEAD -> events.put(entry.at(), false);
+            case LIVE -> events.put(at, true);
+            case DEAD -> events.put(at, false);
             case EITHER -> {
                 // It says nothing about it.
             }

@@ -195,7 +195,7 @@ public class OrderOfArrivalTest {
                 call.machine(),
                 call.complaints(),
                 call.story().stream()
-                        .map(entry -> new Entry(entry.id(), entry.at(), entry.by(), 1, entry.finding()))
+                        .map(entry -> new Entry(entry.id(), entry.at(), entry.by(), null, 1, entry.finding()))
                         .toList(),
                 call.cautions(),
                 call.lines().stream()

@@ -24,6 +24,7 @@ import grimygasket.pack.Power;
 import grimygasket.pack.Sign;
 import grimygasket.state.CallState;
 import grimygasket.state.MachineNow;
+import grimygasket.state.MachineNow.Stored;
 import grimygasket.state.MachineNow.Supply;
 import grimygasket.state.Viewer;
 import grimygasket.units.UnitSystem;
@@ -185,6 +186,32 @@ public class PoweredTest {
         assertEquals(supply(call, 4), Supply.LIVE);
         call = after(call, 5, settle(ALARM));
         assertEquals(supply(call, 5), Supply.QUARANTINED);
+    }
+
+    @Test
+    public void whatWasProvedHasHadPower() {
+        for (var proved : List.of(Proved.STILL_FAILING, Proved.PARTLY, Proved.CURED)) {
+            var call = after(CallOfTest.begun(), 1, new CautionChange.Confirm("shock"));
+            call = after(call, 2, settle(new RemedyTried("free", Proved.PENDING)));
+            assertEquals(supply(call, 2), Supply.ISOLATED);
+            call = after(call, 9, correct(call.entry(new UUID(9, 2)).orElseThrow(), proved));
+            assertEquals(supply(call, 9), Supply.LIVE, proved + ": it ran for the proof");
+            call = after(call, 10, new CautionChange.Confirm("shock"));
+            assertEquals(supply(call, 10), Supply.ISOLATED);
+        }
+    }
+
+    @Test
+    public void aChargeStaysUntilSomebodyHasSeenToItAndComesBackWithARun() {
+        var call = after(CallOfTest.begun(), 1, new CautionChange.Confirm("shock"));
+        assertEquals(now(call, 1).stored(), Stored.GUARDED);
+        call = after(call, 2, new SheetChange.LayDown(Map.of("cover-cover", new UUID(8, 1))));
+        assertEquals(now(call, 2).stored(), Stored.PRESENT);
+        call = after(call, 3, new CautionChange.Confirm("charge"));
+        assertEquals(now(call, 3).stored(), Stored.RELEASED);
+        call = after(call, 4, new SheetChange.Write(new UUID(8, 2), null, new Debt(Debt.Kind.POWER_OFF, "", true)));
+        assertEquals(now(call, 4).stored(), Stored.PRESENT, "it has had power since");
+        assertTrue(now(call, 4).lapsed().contains("charge"));
     }
 
     @Test

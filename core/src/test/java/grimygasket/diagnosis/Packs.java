@@ -84,10 +84,11 @@ public final class Packs {
         return layer(new Layer(id, id, within, open, close, List.of(), List.of(), null, List.of()));
     }
 
-    /** A layer behind which is what must not have power while it is open. */
+    /** A layer behind which is what must not have power while it is open, and holds a charge. */
     public Packs exposing(String id, String within, double open, double close) {
         if (cautions.stream().noneMatch(caution -> caution.id().equals("shock"))) {
             caution(new Caution("shock", "Shock", "Unplug it.", Hazard.POWER, List.of(), List.of()));
+            caution(new Caution("charge", "Charge", "Wait.", Hazard.STORED, List.of(), List.of()));
         }
         var cover = new Piece(
                 id + "-cover",
@@ -103,8 +104,16 @@ public final class Packs {
                 List.of(),
                 false,
                 null);
-        return layer(
-                new Layer(id, id, within, open, close, List.of("shock"), List.of(cover), null, List.of(Hazard.POWER)));
+        return layer(new Layer(
+                id,
+                id,
+                within,
+                open,
+                close,
+                List.of("shock", "charge"),
+                List.of(cover),
+                null,
+                List.of(Hazard.POWER, Hazard.STORED)));
     }
 
     public Packs layer(Layer layer) {

@@ -7,6 +7,7 @@ import grimygasket.call.Change;
 import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
 import grimygasket.call.Complaint;
+import grimygasket.call.Confirmed;
 import grimygasket.call.Head;
 import grimygasket.call.JobSheet;
 import grimygasket.call.Knowhow;
@@ -24,6 +25,7 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Plan;
 import grimygasket.diagnosis.Step;
 import grimygasket.diagnosis.Van;
+import grimygasket.pack.Caution;
 import grimygasket.pack.Competence;
 import grimygasket.pack.Hazard;
 import grimygasket.pack.Layer;
@@ -31,6 +33,8 @@ import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Power;
 import grimygasket.state.CallState;
+import grimygasket.state.MachineNow;
+import grimygasket.state.MachineNow.Stored;
 import grimygasket.state.MachineNow.Supply;
 import grimygasket.state.Viewer;
 import grimygasket.units.UnitSystem;
@@ -77,6 +81,12 @@ final class Exploration {
     /** By alarm that was told, the looks that have found nothing since; kept apart from what the core makes of it. */
     private final Map<String, Set<String>> told = new HashMap<>();
 
+    /** Whether somebody has seen to what stays after power is cut off, and it has not run since; kept apart, too. */
+    private boolean released;
+
+    /** Whether it had power last; not known where nobody has said anything. */
+    private Boolean powered;
+
     Exploration(PowerTable table, Pack pack, Set<String> features, long seed) {
         this.table = table;
         this.pack = pack;
@@ -119,6 +129,8 @@ final class Exploration {
                 .complainedOf(new Complaint(new UUID(1, 4), MORNING - 1000, "It does not work"));
         at = MORNING;
         told.clear();
+        released = false;
+        powered = null;
         var complaints = pack.signs().stream()
                 .filter(sign -> sign.complaint() && meets(sign.needs()))
                 .toList();
@@ -162,11 +174,13 @@ final class Exploration {
                 settle(new FactKnown(
                         step.id(), one(pack.fact(step.id()).choices()).id()));
             case CHECK -> {
+                takeCare(step);
                 open(pack.check(step.id()).layer());
                 settle(new CheckMade(
                         step.id(), one(pack.check(step.id()).outcomes()).id()));
             }
             case REMEDY -> {
+                takeCare(step);
                 open(pack.remedy(step.id()).layer());
                 settle(new RemedyTried(step.id(), Proved.PENDING));
             }
@@ -179,6 +193,32 @@ final class Exploration {
                     take(other, plan);
                 }
             }
+        }
+    }
+
+    /** Confirms the cautions of a step, mostly. */
+    private void takeCare(Step step) {
+        for (var caution : cautions(step)) {
+            if (random.nextInt(3) > 0 && apply(new CautionChange.Confirm(caution.id()))) {
+                released |= holdsCharge(caution.id());
+                powered = CUT_OFF.contains(caution.hazard()) ? Boolean.FALSE : powered;
+            }
+        }
+    }
+
+    private List<Caution> cautions(Step step) {
+        return step.kind() == Step.Kind.CHECK
+                ? pack.cautions(pack.check(step.id()), machine.traits())
+                : pack.cautions(pack.remedy(step.id()), machine.traits());
+    }
+
+    /** What somebody has done gave the machine power, took it, or neither. */
+    private void has(Power power) {
+        if (power == Power.LIVE) {
+            powered = true;
+            released = false;
+        } else if (power == Power.DEAD) {
+            powered = false;
         }
     }
 
@@ -201,7 +241,9 @@ final class Exploration {
                 .orElseThrow();
         var remedy = ((RemedyTried) pending.finding()).remedy();
         var proved = random.nextBoolean() ? Proved.CURED : Proved.STILL_FAILING;
-        apply(new StoryChange.Correct(pending.id(), pending.version(), new RemedyTried(remedy, proved)));
+        if (apply(new StoryChange.Correct(pending.id(), pending.version(), new RemedyTried(remedy, proved)))) {
+            has(pack.proof(pack.remedy(remedy).proof()).power());
+        }
     }
 
     /** Lays down what comes off, mostly. */
@@ -255,6 +297,7 @@ final class Exploration {
         if (finding instanceof SignSettled said && said.answer() == Answer.YES && table.isAlarm(said.sign())) {
             told.put(said.sign(), new HashSet<>());
         } else if (finding instanceof CheckMade made) {
+            has(pack.check(made.check()).power());
             var outcomes = pack.check(made.check()).outcomes();
             boolean clean = outcomes.get(outcomes.size() - 1).id().equals(made.outcome());
             told.values().forEach(seen -> {
@@ -265,6 +308,7 @@ final class Exploration {
                 }
             });
         } else if (finding instanceof RemedyTried tried) {
+            has(pack.remedy(tried.remedy()).power());
             // Whatever is done about what a look shows, it is looked at again.
             for (var alarm : told.entrySet()) {
                 table.looks(alarm.getKey()).stream()
@@ -371,6 +415,7 @@ final class Exploration {
                 breaks("led to " + next.kind() + " " + next.id() + " with this off: " + off);
             }
         }
+        holdPower(state.now());
         all.forEach(this::holdBehindCovers);
         all.forEach(this::holdForTheQualified);
         if (!told.isEmpty()) {
@@ -385,6 +430,32 @@ final class Exploration {
                 breaks("no proof demanded that it is safe after an alarm");
             }
         }
+    }
+
+    /** Nothing that may have power, or hold a charge, is shown as if it did not. */
+    private void holdPower(MachineNow now) {
+        if (now.supply() == Supply.ISOLATED && !Boolean.FALSE.equals(powered)) {
+            breaks("shown to be cut off, and it may have power");
+        }
+        boolean uncovered = JobSheet.said(call.job().pieces()).stream()
+                .anyMatch(laid -> laid.place() != Laid.Place.BACK
+                        && laid.layer() != null
+                        && table.exposes(laid.layer(), Hazard.STORED));
+        if (uncovered && !released && now.stored() != Stored.PRESENT) {
+            breaks("shown to hold no charge, and it may");
+        }
+        if (!released) {
+            call.cautions().stream()
+                    .map(Confirmed::caution)
+                    .filter(caution -> holdsCharge(caution) && !now.lapsed().contains(caution))
+                    .forEach(caution -> breaks("a charge is held to be seen to, and it has run since"));
+        }
+    }
+
+    /** Whether a caution is against what is held behind a cover. */
+    private boolean holdsCharge(String caution) {
+        return pack.caution(caution).hazard() == Hazard.STORED
+                && pack.layers().stream().anyMatch(layer -> layer.cautions().contains(caution));
     }
 
     /** Whoever works behind a cover does so without power, under a caution that says so. */
@@ -407,14 +478,16 @@ final class Exploration {
         }
         var power =
                 isCheck ? pack.check(step.id()).power() : pack.remedy(step.id()).power();
-        var cautions = isCheck
-                ? pack.cautions(pack.check(step.id()), machine.traits())
-                : pack.cautions(pack.remedy(step.id()), machine.traits());
+        var cautions = cautions(step);
         if (power != Power.DEAD) {
             breaks("behind a cover and not without power: " + step.id());
         }
         if (cautions.stream().noneMatch(caution -> CUT_OFF.contains(caution.hazard()))) {
             breaks("behind a cover and without a caution that cuts it off: " + step.id());
+        }
+        if (pack.chain(layer).stream().anyMatch(one -> table.exposes(one.id(), Hazard.STORED))
+                && cautions.stream().noneMatch(caution -> caution.hazard() == Hazard.STORED)) {
+            breaks("at what holds a charge and without a caution against it: " + step.id());
         }
     }
 

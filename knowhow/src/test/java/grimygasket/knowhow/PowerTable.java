@@ -67,6 +67,10 @@ final class PowerTable {
         return !rows.getOrDefault("layer " + layer, Set.of()).isEmpty();
     }
 
+    boolean exposes(String layer, Hazard hazard) {
+        return rows.getOrDefault("layer " + layer, Set.of()).contains(hazard.name());
+    }
+
     boolean isAlarm(String sign) {
         return rows.containsKey("alarm " + sign);
     }

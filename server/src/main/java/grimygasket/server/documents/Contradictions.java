@@ -71,6 +71,7 @@ final class Contradictions {
                         Stream.of(document.call().closedAt()).filter(Objects::nonNull),
                         document.complaints().stream().map(Complaint::at),
                         document.story().stream().map(Entry::at),
+                        document.story().stream().map(Entry::changedAt).filter(Objects::nonNull),
                         document.cautions().stream().map(Confirmed::at),
                         document.parts().stream().map(PartUse::at),
                         document.lines().stream().map(Line::at),
