@@ -134,8 +134,18 @@ fetch_web() { # LOG
   fi
 }
 
-build_web() { # LOG: packages, the core for the browser, then types, then the page
-  fetch_web "$1"
-  compile_device "$1"
-  run_logged "$1" "Building the page" npm --prefix "$root/web" run build
+# at_once COMMAND...: each a function of its own, all at the same time; ends with the first failure once all have ended.
+at_once() {
+  local one pids=() failed=''
+  for one in "$@"; do
+    "$one" &
+    pids+=($!)
+  done
+  for one in "${pids[@]}"; do wait "$one" || failed=1; done
+  [ -z "$failed" ] || exit 1
 }
+
+# What the page is made of: its packages, and the core for the browser.
+fetch_page() { fetch_web "$var/log/fetch-web.log"; }
+compile_core() { compile_device "$var/log/compile-device.log"; }
+build_page() { run_logged "$var/log/build-web.log" "Building the page" npm --prefix "$root/web" run build; }

@@ -15,6 +15,9 @@ import java.util.Map;
 final class Application implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofMinutes(5);
 
+    /** As {@code scripts/build} lays it out. */
+    private static final Path LAID_OUT = Installation.ROOT.resolve("server/target/application/application.jar");
+
     private final int port = freePort();
     private final Path log;
     private final Map<String, String> environment;
@@ -32,7 +35,14 @@ final class Application implements AutoCloseable {
     }
 
     void start() throws IOException, InterruptedException {
-        var command = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
+        // Its classes as an earlier run has read them; where there are none, it only starts later.
+        var command = new ProcessBuilder(
+                "java",
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-XX:SharedArchiveFile=" + LAID_OUT.resolveSibling("classes.jsa"),
+                "-jar",
+                LAID_OUT.toString());
         command.environment().putAll(environment);
         command.environment().put("GASKET_PORT", "" + port);
         process = command.redirectErrorStream(true).redirectOutput(log.toFile()).start();
@@ -68,12 +78,6 @@ final class Application implements AutoCloseable {
             return true;
         } catch (IOException e) {
             return false;
-        }
-    }
-
-    private static Path jar() throws IOException {
-        try (var files = Files.newDirectoryStream(Installation.ROOT.resolve("server/target"), "server-*-app.jar")) {
-            return files.iterator().next();
         }
     }
 
