@@ -7,19 +7,11 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Finds signs, facts, faults, checks and codes by the words people use for them. */
 public final class Lexicon {
-    /** A phrase counts as said if its words stand within so many more. */
-    private static final int APART = 3;
-
-    /** So many words on, what a "not" denies is still said. */
-    private static final int DENIES = 2;
-
     /** What a word counts that is begun only, and one that is written otherwise. */
     private static final double BEGUN = 0.8;
 
@@ -55,10 +47,20 @@ public final class Lexicon {
      */
     public record Heard(Hit hit, String said) {}
 
-    /** @param phrases the stems of what people say of it, its name first */
-    private record Item(Hit hit, List<List<String>> phrases, List<String> said, List<String> more) {}
-
-    private record Match(Heard heard, TreeSet<Integer> places) {}
+    /**
+     * @param sort of what can be heard; null for what is only looked up
+     * @param said what people say of it, besides its name
+     * @param phrases the stems of its name, and of what people say
+     */
+    private record Item(
+            Hit hit, Hearing.@Nullable Sort sort, List<String> said, List<List<String>> phrases, List<String> more) {
+        /** The name of a choice says nothing without its question. */
+        List<String> heardBy() {
+            return hit.kind == Kind.FACT
+                    ? said
+                    : Stream.concat(Stream.of(hit.name()), said.stream()).toList();
+        }
+    }
 
     private Lexicon() {}
 
@@ -72,6 +74,7 @@ public final class Lexicon {
                 .filter(sign -> Needs.met(sign.needs(), traits))
                 .forEach(sign -> lexicon.add(
                         new Hit(Kind.SIGN, sign.id(), null, sign.name()),
+                        sign.alarm() != null ? Hearing.Sort.ALARM : Hearing.Sort.SIGN,
                         sign.words(),
                         List.of(sign.ask(), sign.id())));
         pack.facts().stream()
@@ -94,12 +97,18 @@ public final class Lexicon {
         return lexicon;
     }
 
-    private void add(Hit hit, List<String> words, List<String> more) {
-        var said = Stream.concat(Stream.of(hit.name()), words.stream()).toList();
+    private void add(Hit hit, List<String> said, List<String> more) {
+        add(hit, hit.kind == Kind.FACT ? Hearing.Sort.FACT : null, said, more);
+    }
+
+    private void add(Hit hit, Hearing.@Nullable Sort sort, List<String> said, List<String> more) {
         items.add(new Item(
                 hit,
-                said.stream().map(Stems::of).toList(),
+                sort,
                 said,
+                Stream.concat(Stream.of(hit.name()), said.stream())
+                        .map(Stems::of)
+                        .toList(),
                 more.stream().flatMap(text -> Stems.of(text).stream()).toList()));
     }
 
@@ -149,7 +158,7 @@ public final class Lexicon {
             return BEGUN;
         }
         boolean ending = word.startsWith(other) && other.length() >= A_WORD;
-        return ending || Stems.alike(word, other) ? SLIP : 0;
+        return ending || Slips.isSlip(word, other) ? SLIP : 0;
     }
 
     /** How well each word is found among others; 0 if one is not. */
@@ -170,66 +179,12 @@ public final class Lexicon {
 
     /** The signs and facts that a sentence speaks of, in the order in which it does; what it denies is left out. */
     public List<Heard> heard(String sentence) {
-        var stems = Stems.of(sentence);
-        var matches = new ArrayList<Match>();
+        var hearing = new Hearing();
         for (var item : items) {
-            if (item.hit.kind == Kind.SIGN || item.hit.kind == Kind.FACT) {
-                Match longest = null;
-                for (int p = item.hit.kind == Kind.FACT ? 1 : 0; p < item.phrases.size(); p++) {
-                    var places = places(item.phrases.get(p), stems);
-                    if (places != null && (longest == null || places.size() > longest.places.size())) {
-                        longest = new Match(new Heard(item.hit, item.said.get(p)), places);
-                    }
-                }
-                if (longest != null) {
-                    matches.add(longest);
-                }
+            if (item.sort != null) {
+                hearing.add(item.hit, item.sort, item.heardBy());
             }
         }
-        // "Leaks at the door" says more than "leaks": whoever is heard by a part of it only is not meant.
-        return matches.stream()
-                .filter(match -> matches.stream()
-                        .noneMatch(other ->
-                                other.places.size() > match.places.size() && other.places.containsAll(match.places)))
-                .sorted(Comparator.comparingInt(match -> match.places.first()))
-                .map(Match::heard)
-                .toList();
-    }
-
-    /** Where in a sentence a phrase is said, its words near each other in any order; null where it is not. */
-    private static TreeSet<Integer> places(List<String> phrase, List<String> sentence) {
-        if (phrase.isEmpty()) {
-            return null;
-        }
-        for (int from = 0; from < sentence.size(); from++) {
-            var places = new TreeSet<Integer>();
-            int to = Math.min(sentence.size(), from + phrase.size() + APART);
-            for (var word : phrase) {
-                for (int i = from; i < to; i++) {
-                    if (!places.contains(i) && Stems.alike(word, sentence.get(i))) {
-                        places.add(i);
-                        break;
-                    }
-                }
-            }
-            if (places.size() == phrase.size()
-                    && places.first() == from
-                    && !isDenied(places, sentence)
-                    && deniesWhatFollows(places, sentence)) {
-                return places;
-            }
-        }
-        return null;
-    }
-
-    /** "No water" is not said by "full of water and will not open": what a phrase denies stands after its "not". */
-    private static boolean deniesWhatFollows(TreeSet<Integer> places, List<String> sentence) {
-        return places.stream()
-                .filter(i -> sentence.get(i).equals(Stems.NOT))
-                .allMatch(i -> places.higher(i) != null && places.higher(i) - i <= DENIES);
-    }
-
-    private static boolean isDenied(Set<Integer> places, List<String> sentence) {
-        return places.stream().anyMatch(i -> i > 0 && sentence.get(i - 1).equals(Stems.NOT) && !places.contains(i - 1));
+        return hearing.in(sentence);
     }
 }

@@ -13,14 +13,99 @@ final class Stems {
     static final String NOT = "not";
 
     private static final Set<String> LITTLE = Set.of(
-            "a", "an", "the", "it", "its", "is", "and", "or", "of", "in", "at", "on", "to", "my", "our", "there",
-            "that", "this", "with", "when", "from", "for", "are", "be", "been", "has", "have", "had", "does", "do",
-            "did", "very", "so", "i", "we", "but", "will", "can", "was", "were", "as", "if", "then", "just", "now",
-            "some", "any", "all", "out", "up", "by", "after");
+            "a",
+            "an",
+            "the",
+            "it",
+            "its",
+            "is",
+            "and",
+            "or",
+            "of",
+            "in",
+            "at",
+            "on",
+            "to",
+            "my",
+            "our",
+            "there",
+            "that",
+            "this",
+            "with",
+            "when",
+            "from",
+            "for",
+            "are",
+            "be",
+            "been",
+            "has",
+            "have",
+            "had",
+            "does",
+            "do",
+            "did",
+            "very",
+            "so",
+            "i",
+            "we",
+            "but",
+            "will",
+            "can",
+            "was",
+            "were",
+            "as",
+            "if",
+            "then",
+            "just",
+            "now",
+            "some",
+            "any",
+            "all",
+            "out",
+            "up",
+            "by",
+            "after",
+            "more",
+            "anymore",
+            "still",
+            "get",
+            "gets",
+            "got",
+            "getting",
+            "really",
+            "quite",
+            "completely",
+            "totally",
+            "terribly",
+            "properly",
+            "keep",
+            "keeps",
+            "always",
+            "she",
+            "he",
+            "me",
+            "you",
+            "your",
+            "they",
+            "them",
+            "his",
+            "her",
+            "im",
+            "ive",
+            "would",
+            "should",
+            "could",
+            "too",
+            "even",
+            "also",
+            "theres",
+            "thats",
+            "into",
+            "about",
+            "well");
 
     private static final Map<String, String> IRREGULAR = Map.ofEntries(
             Map.entry("broke", "break"),
-            Map.entry("broken", "break"),
             Map.entry("burnt", "burn"),
             Map.entry("stuck", "stick"),
             Map.entry("stood", "stand"),
@@ -32,6 +117,44 @@ final class Stems {
             Map.entry("programme", "program"),
             Map.entry("programmes", "program"),
             Map.entry("grey", "gray"),
+            Map.entry("lies", "lie"),
+            Map.entry("lying", "lie"),
+            Map.entry("suction", "suck"),
+            Map.entry("cycle", "program"),
+            Map.entry("cycles", "program"),
+            Map.entry("beneath", "under"),
+            Map.entry("underneath", "under"),
+            Map.entry("below", "under"),
+            Map.entry("lamp", "light"),
+            Map.entry("indicator", "light"),
+            Map.entry("symbol", "light"),
+            Map.entry("mug", "cup"),
+            Map.entry("mugs", "cup"),
+            Map.entry("tab", "tablet"),
+            Map.entry("tabs", "tablet"),
+            Map.entry("basket", "rack"),
+            Map.entry("shelf", "rack"),
+            Map.entry("hoover", "vacuum"),
+            Map.entry("hoovered", "vacuum"),
+            Map.entry("hoovering", "vacuum"),
+            Map.entry("fluff", "lint"),
+            Map.entry("tank", "container"),
+            Map.entry("roller", "brush"),
+            Map.entry("beater", "brush"),
+            Map.entry("quits", "stop"),
+            Map.entry("smelt", "smell"),
+            Map.entry("smelly", "smell"),
+            Map.entry("stunk", "stink"),
+            Map.entry("blew", "blow"),
+            Map.entry("came", "come"),
+            Map.entry("froth", "foam"),
+            Map.entry("outlet", "socket"),
+            Map.entry("odor", "smell"),
+            Map.entry("odour", "smell"),
+            Map.entry("scent", "smell"),
+            Map.entry("nasty", "bad"),
+            Map.entry("foul", "bad"),
+            Map.entry("broken", "break"),
             Map.entry("no", NOT),
             Map.entry("nothing", NOT),
             Map.entry("never", NOT),
@@ -40,6 +163,11 @@ final class Stems {
             Map.entry("cannot", NOT));
 
     private Stems() {}
+
+    /** Whether a word says nothing by itself. */
+    static boolean isLittle(String word) {
+        return LITTLE.contains(word);
+    }
 
     /** The stems of a text in their order, without the little words that say nothing by themselves. */
     static List<String> of(String text) {
@@ -113,36 +241,5 @@ final class Stems {
         int n = stem.length();
         boolean twice = n > 3 && stem.charAt(n - 1) == stem.charAt(n - 2);
         return twice && "lsz".indexOf(stem.charAt(n - 1)) < 0 ? cut(stem, 1) : stem;
-    }
-
-    /** Whether two stems are the same but for one slip of the finger, or two in a long one; the first letter is right. */
-    static boolean alike(String a, String b) {
-        if (a.equals(b)) {
-            return true;
-        }
-        int most = Math.min(a.length(), b.length()) < 5 ? 0 : Math.min(a.length(), b.length()) < 9 ? 1 : 2;
-        return most > 0
-                && a.charAt(0) == b.charAt(0)
-                && Math.abs(a.length() - b.length()) <= most
-                && distance(a, b) <= most;
-    }
-
-    /** Letters changed, left out, added or swapped with their neighbour (Damerau, 1964; the restricted form). */
-    private static int distance(String a, String b) {
-        var d = new int[a.length() + 1][b.length() + 1];
-        for (int i = 0; i <= a.length(); i++) {
-            for (int j = 0; j <= b.length(); j++) {
-                if (i == 0 || j == 0) {
-                    d[i][j] = i + j;
-                    continue;
-                }
-                int same = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
-                d[i][j] = Math.min(Math.min(d[i - 1][j], d[i][j - 1]) + 1, d[i - 1][j - 1] + same);
-                if (i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1)) {
-                    d[i][j] = Math.min(d[i][j], d[i - 2][j - 2] + 1);
-                }
-            }
-        }
-        return d[a.length()][b.length()];
     }
 }

@@ -35,6 +35,11 @@ public final class Device {
     /** A day's calls, and some of their pasts. */
     private static final RecentAssessments RECENT = new RecentAssessments(64);
 
+    /** The words of the machine that was asked about last: somebody who searches asks at every key. */
+    private static Lexicon lexicon;
+
+    private static Questions.OfWords lexiconOf;
+
     private static final Meters METERS = new Meters();
 
     private static final int MOST_FOUND = 20;
@@ -208,11 +213,16 @@ public final class Device {
     }
 
     private static Lexicon lexicon(Questions.OfWords asked) {
-        var known = known(asked.knowhow());
-        var codes = known.codes().stream()
-                .filter(code -> code.maker().equalsIgnoreCase(asked.maker()))
-                .toList();
-        return Lexicon.of(known.pack(), asked.features(), codes);
+        var of = new Questions.OfWords(asked.knowhow(), asked.maker(), asked.features(), "");
+        if (!of.equals(lexiconOf)) {
+            var known = known(asked.knowhow());
+            var codes = known.codes().stream()
+                    .filter(code -> code.maker().equalsIgnoreCase(asked.maker()))
+                    .toList();
+            lexicon = Lexicon.of(known.pack(), asked.features(), codes);
+            lexiconOf = of;
+        }
+        return lexicon;
     }
 
     private static KindKnowhow known(String name) {

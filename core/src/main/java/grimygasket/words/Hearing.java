@@ -1,0 +1,233 @@
+package grimygasket.words;
+
+import grimygasket.pack.Distinct;
+import grimygasket.words.Lexicon.Heard;
+import grimygasket.words.Lexicon.Hit;
+import grimygasket.words.Telling.Denial;
+import grimygasket.words.Telling.Word;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/**
+ * Hears in a sentence what its phrasings say in other words: a phrasing is heard where enough of what it says stands near together, and is
+ * denied or not as it is in the phrasing. Words weigh by how few things they are said of; who says more takes the words, and what is
+ * left of others is not heard. What may hurt somebody takes its whole clause: what else is in it is asked once it is safe.
+ *
+ * <p>Source: words weigh by their inverse document frequency, Spärck Jones, A statistical interpretation of term specificity, 1972.
+ * {@link #ENOUGH}, {@link #APART} and {@link #SLIP} were set on every second sentence of the test's, and are estimates.
+ */
+final class Hearing {
+    /** So much of the weight of a phrasing has to be said. */
+    private static final double ENOUGH = 0.75;
+
+    /** So many words of a phrasing have to be said where one of them is not. */
+    private static final int LEAST = 2;
+
+    /** A phrasing counts as said if its words stand within so many more. */
+    private static final int APART = 3;
+
+    /** What a word counts that has a slip in it. */
+    private static final double SLIP = 0.8;
+
+    /** What a word counts that is denied itself, where it is denied with another in the phrasing, and the other way round. */
+    private static final double OTHERWISE_DENIED = 0.6;
+
+    /** So much of what it is heard by must not belong to another that says more. */
+    private static final double OWN = 0.5;
+
+    /** @param stems any of which will do */
+    private record Wanted(List<String> stems, Denial denial) {}
+
+    /** Of what sort something is that can be heard: it takes words only from others of its sort. */
+    enum Sort {
+        /** It may hurt somebody: its words may stand anywhere in a clause, and nothing else is heard in that. */
+        ALARM,
+        SIGN,
+        FACT
+    }
+
+    private record Phrasing(int item, Sort sort, String said, List<Wanted> words) {
+        boolean alarming() {
+            return sort == Sort.ALARM;
+        }
+    }
+
+    /** @param weight of what was said of it, less where some of the phrasing was not */
+    private record Match(Phrasing phrasing, double weight, TreeSet<Integer> places) {
+        /** Two phrasings of the same thing: what both are heard by is said of it. */
+        Match with(Match other) {
+            var better = other.weight > weight ? other : this;
+            var all = new TreeSet<>(places);
+            all.addAll(other.places);
+            return new Match(better.phrasing, better.weight, all);
+        }
+    }
+
+    private final List<Hit> hits = new ArrayList<>();
+    private final List<Phrasing> phrasings = new ArrayList<>();
+    private final Map<String, Set<Integer>> saidOf = new HashMap<>();
+
+    /**
+     * One more thing to be heard.
+     *
+     * @param said what people say of it; words of which any will do stand with strokes between: "plug/socket wet/soaked"
+     */
+    void add(Hit hit, Sort sort, List<String> said) {
+        int item = hits.size();
+        hits.add(hit);
+        for (var phrase : said) {
+            var words = wanted(phrase);
+            if (!words.isEmpty()) {
+                phrasings.add(new Phrasing(item, sort, phrase, words));
+                words.stream()
+                        .flatMap(word -> word.stems().stream())
+                        .forEach(stem -> saidOf.computeIfAbsent(stem, none -> new HashSet<>())
+                                .add(item));
+            }
+        }
+    }
+
+    private static List<Wanted> wanted(String phrase) {
+        var others = new HashMap<String, List<String>>();
+        var first = new StringBuilder();
+        for (var word : phrase.split(" ")) {
+            var any = word.split("/");
+            if (any.length > 1) {
+                others.put(
+                        Stems.stem(any[0].toLowerCase()),
+                        Arrays.stream(any)
+                                .map(one -> Stems.stem(one.toLowerCase()))
+                                .toList());
+            }
+            first.append(any[0]).append(' ');
+        }
+        return Telling.of(first.toString()).stream()
+                .map(word -> new Wanted(others.getOrDefault(word.stem(), List.of(word.stem())), word.denial()))
+                .collect(Distinct.toList());
+    }
+
+    /** What a sentence speaks of, in the order in which it does. */
+    List<Heard> in(String sentence) {
+        var words = Telling.of(sentence);
+        var best = new HashMap<Integer, Match>();
+        for (var phrasing : phrasings) {
+            var match = match(phrasing, words);
+            if (match != null) {
+                best.merge(phrasing.item(), match, Match::with);
+            }
+        }
+        var matches = new ArrayList<>(best.values());
+        matches.sort(Comparator.comparing((Match match) -> !match.phrasing().alarming())
+                .thenComparingDouble(match -> -match.weight())
+                .thenComparingInt(match -> match.phrasing().item()));
+        var taken = new EnumMap<Sort, Set<Integer>>(Sort.class);
+        for (var sort : Sort.values()) {
+            taken.put(sort, new HashSet<>());
+        }
+        var heard = new ArrayList<Match>();
+        for (var match : matches) {
+            double all = 0;
+            double own = 0;
+            for (int place : match.places()) {
+                double weight = weight(words.get(place).stem());
+                all += weight;
+                own += taken.get(match.phrasing().sort()).contains(place) ? 0 : weight;
+            }
+            if (own > OWN * all) {
+                heard.add(match);
+                if (match.phrasing().alarming()) {
+                    var clauses = clausesOf(match, words);
+                    taken.values().forEach(places -> places.addAll(clauses));
+                } else {
+                    taken.get(match.phrasing().sort()).addAll(match.places());
+                }
+            }
+        }
+        return heard.stream()
+                .sorted(Comparator.comparingInt(match -> match.places().first()))
+                .map(match -> new Heard(
+                        hits.get(match.phrasing().item()), match.phrasing().said()))
+                .toList();
+    }
+
+    /** Places of all words of the clauses in which something is heard. */
+    private static Set<Integer> clausesOf(Match match, List<Word> words) {
+        var clauses =
+                match.places().stream().map(place -> words.get(place).clause()).collect(Collectors.toSet());
+        return IntStream.range(0, words.size())
+                .boxed()
+                .filter(place -> clauses.contains(words.get(place).clause()))
+                .collect(Collectors.toSet());
+    }
+
+    private double weight(String stem) {
+        var of = saidOf.get(stem);
+        return Math.log(1 + (double) hits.size() / (of == null ? 1 : of.size()));
+    }
+
+    /** Where in a sentence a phrasing is said best; null where it is not. */
+    private Match match(Phrasing phrasing, List<Word> sentence) {
+        double all = 0;
+        for (var word : phrasing.words()) {
+            all += weight(word.stems().get(0));
+        }
+        Match best = null;
+        for (int from = 0; from < sentence.size(); from++) {
+            int to = from;
+            while (to < sentence.size()
+                    && (phrasing.alarming() || to < from + phrasing.words().size() + APART)
+                    && sentence.get(to).clause() == sentence.get(from).clause()) {
+                to++;
+            }
+            var places = new TreeSet<Integer>();
+            double said = 0;
+            for (var word : phrasing.words()) {
+                double fit = 0;
+                int at = -1;
+                for (int i = from; i < to && fit < 1; i++) {
+                    double one = places.contains(i) ? 0 : fit(word, sentence.get(i));
+                    if (one > fit) {
+                        fit = one;
+                        at = i;
+                    }
+                }
+                if (at >= 0) {
+                    places.add(at);
+                    said += fit * weight(word.stems().get(0));
+                }
+            }
+            int missing = phrasing.words().size() - places.size();
+            boolean whole = missing == 0 || missing == 1 && places.size() >= LEAST && !phrasing.alarming();
+            double score = said * said / all;
+            if (whole && said >= ENOUGH * all && (best == null || score > best.weight())) {
+                best = new Match(phrasing, score, places);
+            }
+        }
+        return best;
+    }
+
+    private double fit(Wanted wanted, Word said) {
+        if ((wanted.denial() == Denial.NONE) != (said.denial() == Denial.NONE)) {
+            return 0;
+        }
+        double word = wanted.stems().contains(said.stem())
+                ? 1
+                : wanted.stems().stream().anyMatch(stem -> isSlip(said.stem(), stem)) ? SLIP : 0;
+        return wanted.denial() == said.denial() ? word : word * OTHERWISE_DENIED;
+    }
+
+    /** A word that is one of those known is never a slip of another. */
+    private boolean isSlip(String said, String meant) {
+        return !saidOf.containsKey(said) && Slips.isSlip(said, meant);
+    }
+}
