@@ -11,9 +11,8 @@ import { useCallActions } from './useCallActions'
 vi.mock('../api/queries', () => ({ useSession: () => ({ data: ref(undefined) }) }))
 vi.mock('../api/commands', () => ({
   commandTo: (call: string, change: object, id = 'new') => ({ id, call, change }),
-  sent: vi.fn(),
 }))
-vi.mock('../store/enter', () => ({ enter: vi.fn(), sendWhatWaits: vi.fn() }))
+vi.mock('../store/enter', () => ({ enter: vi.fn(), sendAtOnce: vi.fn(), sendWhatWaits: vi.fn() }))
 vi.mock('../store/held', () => ({ me: () => ({ account: 'maren' }) }))
 vi.mock('../store/tapped', () => ({ note: vi.fn(), strike: vi.fn() }))
 vi.mock('../store/outbox', () => ({ waits: () => true, refused: ref([]), settle: vi.fn() }))

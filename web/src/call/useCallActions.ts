@@ -1,12 +1,12 @@
 import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
 import { computed, type Ref } from 'vue'
-import { commandTo, sent } from '../api/commands'
+import { commandTo } from '../api/commands'
 import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
 import { daysSince1970, minuteOfDay } from '../ui/format'
-import { enter, sendWhatWaits } from '../store/enter'
+import { enter, sendAtOnce, sendWhatWaits } from '../store/enter'
 import { me } from '../store/held'
 import type { Foresight } from './useForesight'
 import { refused, settle as settleRefused, waits } from '../store/outbox'
@@ -50,7 +50,7 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
         if (here && waits(command.call)) throw here
         if (waits(command.call)) await sendWhatWaits()
         if (waits(command.call)) throw Problem.unreachable()
-        return sent(me().account, command, picture).catch((problem: Problem) => {
+        return sendAtOnce(command, picture).catch((problem: Problem) => {
           // What cannot be by what this device knows may be by what the server knows; but it does not answer.
           throw here && problem.passes ? here : problem
         })

@@ -1,7 +1,8 @@
 import { ask, tell } from '../core/core'
+import { sent } from '../api/commands'
 import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queryClient'
-import type { Call, Command, HeldCall, Refusal } from '../api/types'
+import type { Call, Command, HeldCall, Refusal, Taken } from '../api/types'
 import { become, held, hold, me, viewOf } from './held'
 import { nextDays, prepareAnew } from './nextDays'
 import { put, putRefused, send, waitingOf, waits, type Told } from './outbox'
@@ -115,6 +116,17 @@ const told: Told = {
     await anew(call)
     if (BEYOND_THE_RECORD.includes(change.kind)) prepareAnew()
   },
+}
+
+/**
+ * Sends what this device cannot do itself, and waits for the server. The call may come onto this device meanwhile, as it was before: then
+ * it is asked for once more, as what one does oneself is not told by the feed.
+ */
+export async function sendAtOnce(command: Command, picture?: Blob): Promise<Taken> {
+  const taken = await alone('sending', () => sent(me().account, command, picture))
+  const here = await held(command.call)
+  if (here && here.call.head.version !== taken.version) await anew(command.call)
+  return taken
 }
 
 /** Sends what waits of whoever is signed in. */
