@@ -17,6 +17,7 @@ import StepCaution from './StepCaution.vue'
 import StepRemedy from './StepRemedy.vue'
 import GoOn from './stages/GoOn.vue'
 import { usePower } from './usePower'
+import WhatStays from './WhatStays.vue'
 
 const emit = defineEmits<{ choose: [key: string]; back: [] }>()
 const { call, pack, stage, step } = useCallContext()
@@ -67,6 +68,7 @@ const work = computed(() =>
       <button type="button" class="btn btn-quiet" @click="stage.show('HAND_OVER')">Hand the call on</button>
     </div>
     <div v-else :key="stepKey(step)" class="grid gap-3 p-4">
+      <WhatStays />
       <MachineNow />
       <div
         v-if="step.reach.opens.length"

@@ -191,6 +191,7 @@ record SmallCase(Pack pack, String complaint) {
                                 q.light(),
                                 null,
                                 Power.LIVE,
+                                List.of(),
                                 null))
                         .toList(),
                 p.parts(),

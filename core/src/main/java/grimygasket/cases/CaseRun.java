@@ -78,16 +78,21 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
         one.complaints()
                 .forEach(sign ->
                         findings.add(new Finding.SignSettled(pack.sign(sign).id(), Answer.YES, true)));
-        one.found().forEach(found -> findings.add(finding(pack, own, found.split(" "))));
+        one.found().forEach(found -> findings.add(finding(pack, own, one.complaints(), found.split(" "))));
         var parts = pack.parts().stream().map(Part::id).collect(Collectors.toSet());
         var van = new Van(LABOUR, RETURN_TRIP, Map.of(), parts, true, EnumSet.allOf(Competence.class));
         var evidence = new Evidence(findings, van, Set.copyOf(one.confirmed()));
         return new Held(pack, machine, own, one, Diagnosis.assess(pack, machine, evidence)).run();
     }
 
-    private static Finding finding(Pack pack, List<Code> codes, String[] words) {
+    private static Finding finding(Pack pack, List<Code> codes, List<String> complaints, String[] words) {
         return switch (words[0]) {
-            case "sign" -> new Finding.SignSettled(pack.sign(words[1]).id(), Answer.valueOf(words[2].toUpperCase()));
+            // What is complained of, and asked again after a repair, stays a complaint.
+            case "sign" ->
+                new Finding.SignSettled(
+                        pack.sign(words[1]).id(),
+                        Answer.valueOf(words[2].toUpperCase()),
+                        complaints.contains(words[1]));
             case "fact" -> {
                 pack.fact(words[1]).choiceIndex(words[2]);
                 yield new Finding.FactKnown(words[1], words[2]);

@@ -10,7 +10,6 @@ import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Check;
-import grimygasket.pack.Distinct;
 import grimygasket.pack.Grade;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
@@ -19,9 +18,9 @@ import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 /** What the findings of a call, in their order, make of it: what need not be asked again, what is open, what is to be proved. */
 final class Story {
@@ -186,15 +185,20 @@ final class Story {
         return complaints(findings, findings.size());
     }
 
-    /** Ids of the signs that were complained of before a finding, given by its index. */
+    /** Ids of the signs that were complained of before a finding, given by its index, and not said to be gone since. */
     static List<String> complaints(List<Finding> findings, int before) {
         var superseded = superseded(findings);
-        return IntStream.range(0, before)
-                .filter(i -> !superseded[i])
-                .mapToObj(findings::get)
-                .filter(finding -> finding instanceof SignSettled settled && settled.isComplaint())
-                .map(finding -> ((SignSettled) finding).sign())
-                .collect(Distinct.toList());
+        var complaints = new LinkedHashSet<String>();
+        for (int i = 0; i < before; i++) {
+            if (!superseded[i] && findings.get(i) instanceof SignSettled settled) {
+                if (settled.isComplaint()) {
+                    complaints.add(settled.sign());
+                } else if (settled.answer() == Finding.Answer.NO) {
+                    complaints.remove(settled.sign());
+                }
+            }
+        }
+        return List.copyOf(complaints);
     }
 
     boolean isCured() {

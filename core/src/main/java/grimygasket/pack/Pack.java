@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -312,8 +313,10 @@ public record Pack(
 
     /** Ids of the faults that hinder what a proof shows: those at which a remedy with that proof aims. */
     public Set<String> hindering(String proof) {
+        var seen =
+                Stream.concat(Stream.of(proof), proof(proof).shows().stream()).toList();
         return remedies.stream()
-                .filter(remedy -> remedy.proof().equals(proof))
+                .filter(remedy -> seen.contains(remedy.proof()))
                 .flatMap(remedy -> remedy.cures().keySet().stream())
                 .collect(Collectors.toSet());
     }

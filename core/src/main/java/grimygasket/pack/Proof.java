@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param light what is said of a light that only goes out in a run; null for none
  * @param nextUse what shows only under a real load, for the customer to look at; null for nothing
  * @param power whether the machine has power for it
+ * @param shows ids of the proofs whose functions are seen to work as well: what sucks evenly has started, too
  * @param competence what whoever proves it has to be qualified for; null where any technician may
  */
 public record Proof(
@@ -27,6 +28,7 @@ public record Proof(
         @Nullable String light,
         @Nullable String nextUse,
         Power power,
+        List<String> shows,
         @Nullable Competence competence) {
     private static final int MOST_RUNS = 9;
 
@@ -37,6 +39,7 @@ public record Proof(
         steps = Lists.copy(steps);
         Arguments.between("runs of proof " + id, runs, 0, MOST_RUNS);
         runs = Math.max(1, runs);
+        shows = Lists.copy(shows);
         Power.require("proof " + id, power);
     }
 }

@@ -98,6 +98,7 @@ record References(
             }
         }
         for (var proof : proofs) {
+            known.requireAll("proof " + proof.id(), "proof", proofIds, proof.shows());
             if (proof.reading() != null) {
                 known.require(
                         "the reading of proof " + proof.id(),

@@ -1,6 +1,7 @@
 package grimygasket.state;
 
 import grimygasket.call.Knowhow;
+import grimygasket.diagnosis.Stays;
 import grimygasket.pack.Competence;
 import grimygasket.pack.Proof;
 import grimygasket.visit.ProofRun;
@@ -17,9 +18,11 @@ import java.util.function.Predicate;
  *
  * @param functions ids of the proofs of all that was worked on
  * @param measuredBefore proof id to what was read before the cure, in the reading's base unit
+ * @param stays ids of the complaints of which it is asked, after a repair that helped in part, whether they are gone
  * @param handedOn ids of those of them that only somebody qualified proves, and whoever works on the call is not
  */
-public record ProveSegment(List<String> functions, Map<String, Double> measuredBefore, List<String> handedOn) {
+public record ProveSegment(
+        List<String> functions, Map<String, Double> measuredBefore, List<String> stays, List<String> handedOn) {
     static ProveSegment of(VisitRecord visit, Knowhow knowhow) {
         var pack = knowhow.pack();
         var before = new HashMap<String, Double>();
@@ -37,6 +40,7 @@ public record ProveSegment(List<String> functions, Map<String, Double> measuredB
         return new ProveSegment(
                 ids(functions, proof -> true),
                 before,
+                Stays.toAsk(visit.findings()),
                 ids(functions, proof -> !Competence.suffices(knowhow.competences(), proof.competence())));
     }
 

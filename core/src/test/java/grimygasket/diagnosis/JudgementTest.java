@@ -21,6 +21,7 @@ import grimygasket.pack.Power;
 import grimygasket.pack.Remedy;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** What is said beside the chances: facts, contradictions, what would change the mind, dangers, partial cures, waiting. */
@@ -199,6 +200,26 @@ public class JudgementTest {
         assertTrue(chance(assessment, "arm") > 0.9, "it still washes badly");
         assertTrue(chance(assessment, "hose") < 0.05, "it drains");
         assertEquals(assessment.plan().next().id(), "relock");
+    }
+
+    @Test
+    public void afterARepairThatHelpedInPartEveryComplaintIsAskedOnce() {
+        var told = List.<Finding>of(
+                new SignSettled("stands", Answer.YES, true),
+                new SignSettled("dirty", Answer.YES, true),
+                new RemedyTried("clear-pump", Proved.PARTLY));
+        assertEquals(Stays.toAsk(told), List.of("stands", "dirty"));
+        var gone = and(told, new SignSettled("stands", Answer.NO));
+        assertEquals(Stays.toAsk(gone), List.of("dirty"));
+        var stays = and(gone, new SignSettled("dirty", Answer.YES, true));
+        assertEquals(Stays.toAsk(stays), List.of());
+        assertEquals(
+                Story.complaints(stays, stays.size()), List.of("dirty"), "what is gone is not complained of any more");
+        assertEquals(Stays.toAsk(and(stays, new RemedyTried("relock", Proved.STILL_FAILING))), List.of());
+    }
+
+    private static List<Finding> and(List<Finding> before, Finding one) {
+        return Stream.concat(before.stream(), Stream.of(one)).toList();
     }
 
     @Test

@@ -82,6 +82,7 @@ public class ReadingsOfVisitTest {
                         null,
                         null,
                         Power.LIVE,
+                        List.of(),
                         null))
                 .remedy(new Remedy(
                         "clear",

@@ -279,6 +279,7 @@ public class RingTest {
                         "Drain",
                         null,
                         Power.LIVE,
+                        List.of(),
                         null))
                 .remedy(new Remedy(
                         "clear",

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -51,6 +52,37 @@ public class WholeJobTest extends BrowserTest {
         assertThat(page.locator("li", new Page.LocatorOptions().setHasText(complaint))
                         .first())
                 .containsText("✓");
+    }
+
+    @Test
+    public void whatStaysAfterARepairThatHelpedInPartIsAskedAndUsed() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        var call = CallPage.add(page, "Vacuum cleaner", "No suction, and it stinks of dog");
+        call.sees("Weak suction");
+        call.sees("It smells");
+        call.checks("Look at bin and mesh", "Full or mesh packed");
+        choose(page, "Empty the bin and brush the mesh");
+        call.touch("Done, now prove it");
+        call.touch("This works now, another complaint stays");
+        var asked = page.getByLabel("What is still there");
+        answer(asked, "Weak suction", "Gone");
+        answer(asked, "It smells", "Still there");
+        assertThat(asked).hasCount(0);
+        assertThat(call.panel()).containsText("Smell mesh, foam and pleats one by one");
+        assertEquals(findings(call.id()), new String[] {
+            "sign-settled weak YES",
+            "sign-settled smell YES",
+            "check-made bin-look packed",
+            "remedy-tried empty-bin PARTLY",
+            "sign-settled weak NO",
+            "sign-settled smell YES"
+        });
+    }
+
+    private static void answer(Locator asked, String complaint, String answer) {
+        asked.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName(complaint))
+                .getByText(answer)
+                .click();
     }
 
     private int valvesOnVan() {
