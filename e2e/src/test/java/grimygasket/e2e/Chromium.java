@@ -113,7 +113,7 @@ final class Chromium implements AutoCloseable {
 
     /** A browser of its own with a profile kept in that folder, as it is there after the browser was killed. */
     BrowserContext kept(Path folder, Size size) {
-        return playwright
+        return patient(playwright
                 .chromium()
                 .launchPersistentContext(
                         folder,
@@ -122,7 +122,7 @@ final class Chromium implements AutoCloseable {
                                 .setArgs(FLAGS)
                                 .setViewportSize(size.width(), size.height())
                                 .setHasTouch(size == Size.PHONE)
-                                .setLocale("en-GB"));
+                                .setLocale("en-GB")));
     }
 
     /** A page of a fresh profile, signed in. */
