@@ -33,6 +33,7 @@ const work = computed(() =>
 </script>
 
 <template>
+  <WhatStays />
   <template v-if="step">
     <PanelHead :label="ownChoice ? 'Your choice' : 'Next'" :title="step.name">
       <template v-if="ownChoice" #label>
@@ -68,7 +69,6 @@ const work = computed(() =>
       <button type="button" class="btn btn-quiet" @click="stage.show('HAND_OVER')">Hand the call on</button>
     </div>
     <div v-else :key="stepKey(step)" class="grid gap-3 p-4">
-      <WhatStays />
       <MachineNow />
       <div
         v-if="step.reach.opens.length"

@@ -13,7 +13,7 @@ const nameOf = (sign: string) => byId(pack.value.signs, sign)?.name
   <section
     v-if="call.prove.stays.length"
     aria-label="What is still there"
-    class="border-line grid gap-2 rounded-lg border-2 p-3"
+    class="border-line m-4 grid gap-2 rounded-lg border-2 p-3"
   >
     <h3 class="font-semibold">What is still there?</h3>
     <div
