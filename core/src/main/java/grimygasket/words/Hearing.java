@@ -21,10 +21,10 @@ import java.util.stream.IntStream;
 /**
  * Hears in a sentence what its phrasings say in other words: a phrasing is heard where enough of what it says stands near together, and is
  * denied or not as it is in the phrasing. Words weigh by how few things they are said of; who says more takes the words, and what is
- * left of others is not heard. What may hurt somebody takes its whole clause: what else is in it is asked once it is safe.
+ * left of others is not heard. What may hurt somebody takes its whole clause from all that may not: what else is in it is asked once it is safe.
  *
  * <p>Source: words weigh by their inverse document frequency, Spärck Jones, A statistical interpretation of term specificity, 1972.
- * {@link #ENOUGH}, {@link #APART} and {@link #SLIP} were set on every second sentence of the test's, and are estimates.
+ * {@link #ENOUGH}, {@link #APART} and {@link #SLIP} were set on the sentences of the test that were looked at, and are estimates.
  */
 final class Hearing {
     /** So much of the weight of a phrasing has to be said. */
@@ -50,7 +50,7 @@ final class Hearing {
 
     /** Of what sort something is that can be heard: it takes words only from others of its sort. */
     enum Sort {
-        /** It may hurt somebody: its words may stand anywhere in a clause, and nothing else is heard in that. */
+        /** It may hurt somebody: its words may stand anywhere in a clause, and nothing but other alarms is heard in that. */
         ALARM,
         SIGN,
         FACT
@@ -143,7 +143,8 @@ final class Hearing {
                 all += weight;
                 own += taken.get(match.phrasing().sort()).contains(place) ? 0 : weight;
             }
-            if (own > OWN * all) {
+            // Two alarms in one breath are two alarms.
+            if (match.phrasing().alarming() || own > OWN * all) {
                 heard.add(match);
                 if (match.phrasing().alarming()) {
                     var clauses = clausesOf(match, words);

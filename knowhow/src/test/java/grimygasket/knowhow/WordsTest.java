@@ -114,6 +114,23 @@ public class WordsTest {
     }
 
     @Test
+    public void twoAlarmsInOneBreathAreBothHeard() {
+        assertEquals(heard("tumble-dryer", "It smokes and smells of gas"), List.of("alarm", "gas-smell"));
+        assertEquals(
+                heard("vacuum-cleaner", "the battery is swollen and it sparks"), List.of("battery-swollen", "alarm"));
+    }
+
+    @Test
+    public void aNoDeniesWhatFollowsItAndNothingBefore() {
+        assertEquals(heard("tumble-dryer", "drum turns, no heat"), List.of("no-heat"));
+        assertEquals(heard("washing-machine", "filter never cleaned, smells"), List.of("smell"));
+        assertEquals(
+                heard("washing-machine", "full of water and will not open"), List.of("water-stays", "does-not-start"));
+        assertEquals(heard("dishwasher", "Top rack not clean"), List.of("upper-dirty"));
+        assertEquals(heard("dishwasher", "no smoke, no smell of gas, it only leaks"), List.of("leak-under"));
+    }
+
+    @Test
     public void aSentenceIsHeardInItsOrder() {
         assertEquals(
                 heard("dishwasher", "It hums and stays full of water since I washed jars with labels"),
