@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -74,8 +75,11 @@ final class Hearing {
     }
 
     private final List<Hit> hits = new ArrayList<>();
-    private final List<Phrasing> phrasings = new ArrayList<>();
+    /** By each of their words, as most have nothing to do with a sentence. */
+    private final Map<String, Set<Phrasing>> phrasings = new HashMap<>();
+
     private final Map<String, Set<Integer>> saidOf = new HashMap<>();
+    private final Map<String, Double> weights = new HashMap<>();
 
     /**
      * One more thing to be heard.
@@ -88,11 +92,15 @@ final class Hearing {
         for (var phrase : said) {
             var words = wanted(phrase);
             if (!words.isEmpty()) {
-                phrasings.add(new Phrasing(item, sort, phrase, words));
-                words.stream()
-                        .flatMap(word -> word.stems().stream())
-                        .forEach(stem -> saidOf.computeIfAbsent(stem, none -> new HashSet<>())
-                                .add(item));
+                var phrasing = new Phrasing(item, sort, phrase, words);
+                for (var word : words) {
+                    for (var stem : word.stems()) {
+                        phrasings
+                                .computeIfAbsent(stem, none -> new LinkedHashSet<>())
+                                .add(phrasing);
+                        saidOf.computeIfAbsent(stem, none -> new HashSet<>()).add(item);
+                    }
+                }
             }
         }
     }
@@ -119,9 +127,12 @@ final class Hearing {
     /** What a sentence speaks of, in the order in which it does. */
     List<Heard> in(String sentence) {
         var words = Telling.of(sentence);
+        var meant = words.stream().map(word -> meant(word.stem())).toList();
+        var near = new LinkedHashSet<Phrasing>();
+        meant.forEach(stems -> stems.forEach(stem -> near.addAll(phrasings.getOrDefault(stem, Set.of()))));
         var best = new HashMap<Integer, Match>();
-        for (var phrasing : phrasings) {
-            var match = match(phrasing, words);
+        for (var phrasing : near) {
+            var match = match(phrasing, words, meant);
             if (match != null) {
                 best.merge(phrasing.item(), match, Match::with);
             }
@@ -171,13 +182,24 @@ final class Hearing {
                 .collect(Collectors.toSet());
     }
 
+    /** The stems that a word stands for: itself, or what it may be with a slip in it; a word that is known is never a slip of another. */
+    private Set<String> meant(String said) {
+        return saidOf.containsKey(said)
+                ? Set.of(said)
+                : saidOf.keySet().stream()
+                        .filter(stem -> Slips.isSlip(said, stem))
+                        .collect(Collectors.toCollection(TreeSet::new));
+    }
+
     private double weight(String stem) {
-        var of = saidOf.get(stem);
-        return Math.log(1 + (double) hits.size() / (of == null ? 1 : of.size()));
+        return weights.computeIfAbsent(stem, one -> {
+            var of = saidOf.get(one);
+            return Math.log(1 + (double) hits.size() / (of == null ? 1 : of.size()));
+        });
     }
 
     /** Where in a sentence a phrasing is said best; null where it is not. */
-    private Match match(Phrasing phrasing, List<Word> sentence) {
+    private Match match(Phrasing phrasing, List<Word> sentence, List<Set<String>> meant) {
         double all = 0;
         for (var word : phrasing.words()) {
             all += weight(word.stems().get(0));
@@ -196,7 +218,7 @@ final class Hearing {
                 double fit = 0;
                 int at = -1;
                 for (int i = from; i < to && fit < 1; i++) {
-                    double one = places.contains(i) ? 0 : fit(word, sentence.get(i));
+                    double one = places.contains(i) ? 0 : fit(word, sentence.get(i), meant.get(i));
                     if (one > fit) {
                         fit = one;
                         at = i;
@@ -217,18 +239,13 @@ final class Hearing {
         return best;
     }
 
-    private double fit(Wanted wanted, Word said) {
+    private static double fit(Wanted wanted, Word said, Set<String> meant) {
         if ((wanted.denial() == Denial.NONE) != (said.denial() == Denial.NONE)) {
             return 0;
         }
         double word = wanted.stems().contains(said.stem())
                 ? 1
-                : wanted.stems().stream().anyMatch(stem -> isSlip(said.stem(), stem)) ? SLIP : 0;
+                : wanted.stems().stream().anyMatch(meant::contains) ? SLIP : 0;
         return wanted.denial() == said.denial() ? word : word * OTHERWISE_DENIED;
-    }
-
-    /** A word that is one of those known is never a slip of another. */
-    private boolean isSlip(String said, String meant) {
-        return !saidOf.containsKey(said) && Slips.isSlip(said, meant);
     }
 }

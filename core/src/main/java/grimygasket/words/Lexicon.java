@@ -22,6 +22,9 @@ public final class Lexicon {
 
     private final List<Item> items = new ArrayList<>();
 
+    /** Made once something is told: who only searches does without. */
+    private Hearing hearing;
+
     /** What can be found. */
     public enum Kind {
         SIGN,
@@ -179,10 +182,12 @@ public final class Lexicon {
 
     /** The signs and facts that a sentence speaks of, in the order in which it does; what it denies is left out. */
     public List<Heard> heard(String sentence) {
-        var hearing = new Hearing();
-        for (var item : items) {
-            if (item.sort != null) {
-                hearing.add(item.hit, item.sort, item.heardBy());
+        if (hearing == null) {
+            hearing = new Hearing();
+            for (var item : items) {
+                if (item.sort != null) {
+                    hearing.add(item.hit, item.sort, item.heardBy());
+                }
             }
         }
         return hearing.in(sentence);
