@@ -42,7 +42,7 @@ public final class Screenshots {
             }
             page = chromium.signedIn(installation, Size.PHONE);
             page.context().route("**/api/feed", Route::abort);
-            takeCall(page, installation.address() + NOTHING_KNOWN, folder, "begin-390");
+            takeView(page, installation.address() + NOTHING_KNOWN, "Heard in the complaint", folder, "begin-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#open", folder, "open-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
             takeStop(page, installation.address() + DRYER, folder, "stop-390");
