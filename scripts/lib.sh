@@ -114,22 +114,22 @@ run_logged() {
 }
 
 # The core for the browser takes the better part of a minute: it is compiled anew when what it is made of has changed.
-compile_device() { # LOG
+compile_core() {
   local made=$root/device/target/browser/made stamp
   stamp=$(cd "$root" && find -H core/src/main wording/src/main codec/src/main device/src/main pom.xml core/pom.xml wording/pom.xml codec/pom.xml device/pom.xml \
     -type f -print0 | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum)
   [ "$(cat "$made" 2>/dev/null)" != "$stamp" ] || return 0
   # Its codec is made from the records of the core, which Maven does not see change.
   rm -rf "$root/device/target/classes" "$root/device/target/generated-sources"
-  run_logged "$1" "Building the core for the browser" mvn -B -q -f "$root/pom.xml" -pl device -am process-classes
+  run_logged "$var/log/compile-core.log" "Building the core for the browser" mvn -B -q -f "$root/pom.xml" -pl device -am process-classes
   printf '%s\n' "$stamp" >"$made"
 }
 
-# As locked.
-fetch_web() { # LOG
+# The packages that the page is made of, as locked.
+fetch_page() {
   if [ ! -e "$root/web/node_modules/.package-lock.json" ] ||
     [ "$root/web/package-lock.json" -nt "$root/web/node_modules/.package-lock.json" ]; then
-    run_logged "$1" "Fetching the page's packages" npm --prefix "$root/web" ci --no-audit --no-fund
+    run_logged "$var/log/fetch-page.log" "Fetching the page's packages" npm --prefix "$root/web" ci --no-audit --no-fund
     touch "$root/web/node_modules/.package-lock.json"
   fi
 }
@@ -145,7 +145,4 @@ at_once() {
   [ -z "$failed" ] || exit 1
 }
 
-# What the page is made of: its packages, and the core for the browser.
-fetch_page() { fetch_web "$var/log/fetch-web.log"; }
-compile_core() { compile_device "$var/log/compile-device.log"; }
 build_page() { run_logged "$var/log/build-web.log" "Building the page" npm --prefix "$root/web" run build; }
