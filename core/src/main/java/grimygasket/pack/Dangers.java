@@ -125,7 +125,7 @@ public final class Dangers {
         forAnybody("Proof “" + proof.name() + "”", CompetenceWords.contradict(proof));
     }
 
-    /** Whoever works at what holds energy is told so by a caution. */
+    /** Work near stored energy has a caution against it. */
     private void stored(String name, Set<Hazard> hazards, List<Instruction> steps) {
         boolean speaks = steps.stream()
                 .map(step -> step.text().toLowerCase(Locale.ROOT))

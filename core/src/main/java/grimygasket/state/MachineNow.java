@@ -62,11 +62,11 @@ public record MachineNow(
 
     /** What stays behind the covers after power is cut off, as the charge of a capacitor does. */
     public enum Stored {
-        /** Whatever holds it is behind covers that are on. */
+        /** The covers over it are on. */
         GUARDED,
-        /** A cover is off, and nobody has said that it is gone. */
+        /** A cover is off, and nobody has seen to the charge. */
         PRESENT,
-        /** The same, and whoever works there has waited and measured since it last had power. */
+        /** A cover is off, and somebody has seen to the charge since the machine last had power. */
         RELEASED
     }
 

@@ -57,11 +57,7 @@ final class Hearing {
         FACT
     }
 
-    private record Phrasing(int item, Sort sort, String said, List<Wanted> words) {
-        boolean alarming() {
-            return sort == Sort.ALARM;
-        }
-    }
+    private record Phrasing(int item, Sort sort, String said, List<Wanted> words) {}
 
     /** @param weight of what was said of it, less where some of the phrasing was not */
     private record Match(Phrasing phrasing, double weight, TreeSet<Integer> places) {
@@ -138,31 +134,23 @@ final class Hearing {
             }
         }
         var matches = new ArrayList<>(best.values());
-        matches.sort(Comparator.comparing((Match match) -> !match.phrasing().alarming())
+        matches.sort(Comparator.comparing((Match match) -> match.phrasing().sort())
                 .thenComparingDouble(match -> -match.weight())
                 .thenComparingInt(match -> match.phrasing().item()));
         var taken = new EnumMap<Sort, Set<Integer>>(Sort.class);
-        for (var sort : Sort.values()) {
-            taken.put(sort, new HashSet<>());
-        }
         var heard = new ArrayList<Match>();
         for (var match : matches) {
-            double all = 0;
-            double own = 0;
-            for (int place : match.places()) {
-                double weight = weight(words.get(place).stem());
-                all += weight;
-                own += taken.get(match.phrasing().sort()).contains(place) ? 0 : weight;
-            }
-            // Two alarms in one breath are two alarms.
-            if (match.phrasing().alarming() || own > OWN * all) {
+            var sort = match.phrasing().sort();
+            var ofOthers = taken.computeIfAbsent(sort, none -> new HashSet<>());
+            if (sort == Sort.ALARM) {
+                // Two alarms in one breath are two alarms.
+                var clauses = clausesOf(match, words);
+                taken.computeIfAbsent(Sort.SIGN, none -> new HashSet<>()).addAll(clauses);
+                taken.computeIfAbsent(Sort.FACT, none -> new HashSet<>()).addAll(clauses);
                 heard.add(match);
-                if (match.phrasing().alarming()) {
-                    var clauses = clausesOf(match, words);
-                    taken.values().forEach(places -> places.addAll(clauses));
-                } else {
-                    taken.get(match.phrasing().sort()).addAll(match.places());
-                }
+            } else if (isItsOwn(match, ofOthers, words)) {
+                ofOthers.addAll(match.places());
+                heard.add(match);
             }
         }
         return heard.stream()
@@ -170,6 +158,18 @@ final class Hearing {
                 .map(match -> new Heard(
                         hits.get(match.phrasing().item()), match.phrasing().said()))
                 .toList();
+    }
+
+    /** Whether most of what it is heard by is not said of others. */
+    private boolean isItsOwn(Match match, Set<Integer> ofOthers, List<Word> words) {
+        double all = 0;
+        double own = 0;
+        for (int place : match.places()) {
+            double weight = weight(words.get(place).stem());
+            all += weight;
+            own += ofOthers.contains(place) ? 0 : weight;
+        }
+        return own > OWN * all;
     }
 
     /** Places of all words of the clauses in which something is heard. */
@@ -208,7 +208,8 @@ final class Hearing {
         for (int from = 0; from < sentence.size(); from++) {
             int to = from;
             while (to < sentence.size()
-                    && (phrasing.alarming() || to < from + phrasing.words().size() + APART)
+                    && (phrasing.sort() == Sort.ALARM
+                            || to < from + phrasing.words().size() + APART)
                     && sentence.get(to).clause() == sentence.get(from).clause()) {
                 to++;
             }
@@ -230,7 +231,7 @@ final class Hearing {
                 }
             }
             int missing = phrasing.words().size() - places.size();
-            boolean whole = missing == 0 || missing == 1 && places.size() >= LEAST && !phrasing.alarming();
+            boolean whole = missing == 0 || missing == 1 && places.size() >= LEAST && phrasing.sort() != Sort.ALARM;
             double score = said * said / all;
             if (whole && said >= ENOUGH * all && (best == null || score > best.weight())) {
                 best = new Match(phrasing, score, places);

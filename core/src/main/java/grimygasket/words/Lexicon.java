@@ -110,9 +110,9 @@ public final class Lexicon {
                 sort,
                 said,
                 Stream.concat(Stream.of(hit.name()), said.stream())
-                        .map(Stems::of)
+                        .map(Telling::stems)
                         .toList(),
-                more.stream().flatMap(text -> Stems.of(text).stream()).toList()));
+                more.stream().flatMap(text -> Telling.stems(text).stream()).toList()));
     }
 
     /**
@@ -122,7 +122,7 @@ public final class Lexicon {
      * @param most how many at most
      */
     public List<Hit> find(String query, int most) {
-        var wanted = Stems.of(query);
+        var wanted = Telling.stems(query);
         if (wanted.isEmpty()) {
             return List.of();
         }

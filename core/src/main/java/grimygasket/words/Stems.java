@@ -1,215 +1,58 @@
 package grimygasket.words;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 
 /**
- * The words of a text, brought to a form that stays the same whatever ending and spelling they are written with: "stopped" and
- * "stops", "odour" and "odor". A few rules for English, far simpler than Porter's (1980), of which they keep the idea.
+ * A word, brought to a form that stays the same whatever ending and spelling it is written with: "stopped" and "stops", "odour" and
+ * "odor". A few rules for English, far simpler than Porter's (1980), of which they keep the idea.
  */
 final class Stems {
-    static final String NOT = "not";
+    private static final Set<String> LITTLE = words("""
+            a an the it its is and or of in at on to my our there that this with when from for are be been has have had does do
+            did very so i we but will can was were as if then just now some any all out up by after more anymore still get gets
+            got getting really quite completely totally terribly properly keep keeps always she he me you your they them his her
+            im ive would should could too even also theres thats into about well
+            """);
 
-    private static final Set<String> LITTLE = Set.of(
-            "a",
-            "an",
-            "the",
-            "it",
-            "its",
-            "is",
-            "and",
-            "or",
-            "of",
-            "in",
-            "at",
-            "on",
-            "to",
-            "my",
-            "our",
-            "there",
-            "that",
-            "this",
-            "with",
-            "when",
-            "from",
-            "for",
-            "are",
-            "be",
-            "been",
-            "has",
-            "have",
-            "had",
-            "does",
-            "do",
-            "did",
-            "very",
-            "so",
-            "i",
-            "we",
-            "but",
-            "will",
-            "can",
-            "was",
-            "were",
-            "as",
-            "if",
-            "then",
-            "just",
-            "now",
-            "some",
-            "any",
-            "all",
-            "out",
-            "up",
-            "by",
-            "after",
-            "more",
-            "anymore",
-            "still",
-            "get",
-            "gets",
-            "got",
-            "getting",
-            "really",
-            "quite",
-            "completely",
-            "totally",
-            "terribly",
-            "properly",
-            "keep",
-            "keeps",
-            "always",
-            "she",
-            "he",
-            "me",
-            "you",
-            "your",
-            "they",
-            "them",
-            "his",
-            "her",
-            "im",
-            "ive",
-            "would",
-            "should",
-            "could",
-            "too",
-            "even",
-            "also",
-            "theres",
-            "thats",
-            "into",
-            "about",
-            "well");
-
-    private static final Map<String, String> IRREGULAR = Map.ofEntries(
-            Map.entry("broke", "break"),
-            Map.entry("burnt", "burn"),
-            Map.entry("stuck", "stick"),
-            Map.entry("stood", "stand"),
-            Map.entry("ran", "run"),
-            Map.entry("stank", "stink"),
-            Map.entry("stinks", "stink"),
-            Map.entry("mould", "mold"),
-            Map.entry("mouldy", "mold"),
-            Map.entry("programme", "program"),
-            Map.entry("programmes", "program"),
-            Map.entry("grey", "gray"),
-            Map.entry("lies", "lie"),
-            Map.entry("lying", "lie"),
-            Map.entry("suction", "suck"),
-            Map.entry("cycle", "program"),
-            Map.entry("cycles", "program"),
-            Map.entry("beneath", "under"),
-            Map.entry("underneath", "under"),
-            Map.entry("below", "under"),
-            Map.entry("lamp", "light"),
-            Map.entry("indicator", "light"),
-            Map.entry("symbol", "light"),
-            Map.entry("mug", "cup"),
-            Map.entry("mugs", "cup"),
-            Map.entry("tab", "tablet"),
-            Map.entry("tabs", "tablet"),
-            Map.entry("basket", "rack"),
-            Map.entry("shelf", "rack"),
-            Map.entry("hoover", "vacuum"),
-            Map.entry("hoovered", "vacuum"),
-            Map.entry("hoovering", "vacuum"),
-            Map.entry("fluff", "lint"),
-            Map.entry("tank", "container"),
-            Map.entry("roller", "brush"),
-            Map.entry("beater", "brush"),
-            Map.entry("quits", "stop"),
-            Map.entry("smelt", "smell"),
-            Map.entry("smelly", "smell"),
-            Map.entry("stunk", "stink"),
-            Map.entry("blew", "blow"),
-            Map.entry("came", "come"),
-            Map.entry("froth", "foam"),
-            Map.entry("outlet", "socket"),
-            Map.entry("odor", "smell"),
-            Map.entry("odour", "smell"),
-            Map.entry("scent", "smell"),
-            Map.entry("nasty", "bad"),
-            Map.entry("foul", "bad"),
-            Map.entry("broken", "break"),
-            Map.entry("no", NOT),
-            Map.entry("nothing", NOT),
-            Map.entry("never", NOT),
-            Map.entry("hardly", NOT),
-            Map.entry("without", NOT),
-            Map.entry("cannot", NOT));
+    /** Irregular forms, other spellings, and other words for the same thing: the one that gives the stem first. */
+    private static final Map<String, String> SAME = same("""
+            break broke broken, burn burnt, stick stuck, stand stood, run ran, stink stank stinks stunk, mold mould mouldy,
+            program programme programmes cycle cycles, gray grey, lie lies lying, suck suction, under beneath underneath below,
+            light lamp indicator symbol, cup mug mugs, tablet tab tabs, rack basket shelf, vacuum hoover hoovered hoovering,
+            lint fluff, container tank, brush roller beater, stop quits, smell smelt smelly odor odour scent, blow blew,
+            come came, foam froth, socket outlet, bad nasty foul
+            """);
 
     private Stems() {}
+
+    static Set<String> words(String text) {
+        return Set.of(text.strip().split("\\s+"));
+    }
+
+    private static Map<String, String> same(String text) {
+        var same = new HashMap<String, String>();
+        for (var group : text.strip().split(",\\s+")) {
+            var words = group.split(" ");
+            for (int i = 1; i < words.length; i++) {
+                same.put(words[i], byRules(words[0]));
+            }
+        }
+        return same;
+    }
 
     /** Whether a word says nothing by itself. */
     static boolean isLittle(String word) {
         return LITTLE.contains(word);
     }
 
-    /** The stems of a text in their order, without the little words that say nothing by themselves. */
-    static List<String> of(String text) {
-        var stems = new ArrayList<String>();
-        for (var word : words(text.toLowerCase())) {
-            if (!LITTLE.contains(word)) {
-                stems.add(stem(word));
-            }
-        }
-        return stems;
-    }
-
-    private static List<String> words(String text) {
-        var words = new ArrayList<String>();
-        var word = new StringBuilder();
-        for (int i = 0; i <= text.length(); i++) {
-            char c = i < text.length() ? text.charAt(i) : ' ';
-            if (Character.isLetterOrDigit(c)) {
-                word.append(c);
-            } else if (c != '\'' && c != '’' && word.length() > 0) {
-                addWord(word.toString(), words);
-                word.setLength(0);
-            }
-        }
-        return words;
-    }
-
-    /** "doesnt" and "wont", whose apostrophe is gone by then, deny as "does not" does. */
-    private static void addWord(String word, List<String> words) {
-        boolean denies = word.length() > 3 && word.endsWith("nt") && "oeu".indexOf(word.charAt(word.length() - 3)) < 0;
-        boolean shortened = word.equals("wont") || word.equals("dont");
-        words.add(denies && DENIED.contains(word) || shortened ? NOT : word);
-    }
-
-    private static final Set<String> DENIED =
-            Set.of("doesnt", "didnt", "isnt", "wasnt", "wouldnt", "couldnt", "arent", "cant", "hasnt", "havent");
-
     static String stem(String word) {
-        var irregular = IRREGULAR.get(word);
-        if (irregular != null) {
-            return irregular;
-        }
+        var same = SAME.get(word);
+        return same == null ? byRules(word) : same;
+    }
+
+    private static String byRules(String word) {
         var stem = word.length() > 4 ? word.replace("our", "or") : word;
         if (stem.endsWith("ies") || stem.endsWith("ied")) {
             stem = cut(stem, 3) + "y";

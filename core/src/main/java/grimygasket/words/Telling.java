@@ -15,84 +15,23 @@ final class Telling {
     /** So many words of content a negation reaches. */
     private static final int REACH = 3;
 
-    private static final Set<String> DENIES = Set.of(
-            "no",
-            "not",
-            "never",
-            "nothing",
-            "none",
-            "nobody",
-            "hardly",
-            "barely",
-            "scarcely",
-            "without",
-            "cannot",
-            "lost",
-            "lose",
-            "loses",
-            "fails",
-            "failed",
-            "refuses",
-            "wont",
-            "dont",
-            "cant",
-            "aint",
-            "isnt",
-            "doesnt",
-            "didnt",
-            "wasnt",
-            "wouldnt",
-            "couldnt",
-            "shouldnt",
-            "arent",
-            "werent",
-            "hasnt",
-            "havent",
-            "hadnt");
+    private static final Set<String> DENIES = Stems.words("""
+            no not never nothing none nobody hardly barely scarcely without cannot lost lose loses fails failed refuses wont
+            dont cant aint isnt doesnt didnt wasnt wouldnt couldnt shouldnt arent werent hasnt havent hadnt
+            """);
 
     /** What ends the reach of a negation. */
-    private static final Set<String> JOINS = Set.of(
-            "and",
-            "but",
-            "or",
-            "then",
-            "though",
-            "although",
-            "because",
-            "since",
-            "when",
-            "while",
-            "until",
-            "before",
-            "so",
-            "yet",
-            "as",
-            "if",
-            "whenever",
-            "unless",
-            "after");
+    private static final Set<String> JOINS = Stems.words("""
+            and but or then though although because since when while until before so yet as if whenever unless after
+            """);
 
     /** "Stopped draining" denies the draining. */
     private static final Set<String> ENDS = Set.of("stop", "stops", "stopped", "quit");
 
     /** With "on", all of them say that it starts. */
-    private static final Set<String> SWITCHES = Set.of(
-            "turn",
-            "turns",
-            "turned",
-            "turning",
-            "switch",
-            "switches",
-            "switched",
-            "switching",
-            "come",
-            "comes",
-            "came",
-            "coming",
-            "power",
-            "powers",
-            "powered",
-            "powering");
+    private static final Set<String> SWITCHES = Stems.words("""
+            turn turns turned turning switch switches switched switching come comes came coming power powers powered powering
+            """);
 
     private static final Set<String> AGES = Set.of("ages", "age", "forever", "ever", "hours", "eternity");
 
@@ -123,6 +62,11 @@ final class Telling {
             telling.clause++;
         }
         return telling.words;
+    }
+
+    /** The stems alone, for who looks something up: whether it is denied does not matter then. */
+    static List<String> stems(String text) {
+        return of(text).stream().map(Word::stem).toList();
     }
 
     private void take(List<String> raw) {

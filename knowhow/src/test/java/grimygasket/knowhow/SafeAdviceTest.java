@@ -129,7 +129,11 @@ public class SafeAdviceTest {
     public void capacitorsAreNamedWhereverACoverHidesThem(Pack pack) {
         var charge = pack.caution("charge").text();
         assertTrue(charge.contains("capacitors"), charge);
-        assertTrue(pack.layers().stream().anyMatch(layer -> layer.exposes().contains(Hazard.STORED)));
+        var hiding = pack.layers().stream()
+                .filter(layer -> layer.exposes().contains(Hazard.STORED))
+                .toList();
+        assertFalse(hiding.isEmpty());
+        hiding.forEach(layer -> assertTrue(layer.cautions().contains("charge"), layer.id()));
     }
 
     @Test(dataProvider = "kinds")

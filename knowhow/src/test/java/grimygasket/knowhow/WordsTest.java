@@ -94,6 +94,8 @@ public class WordsTest {
             {"dishwasher", "d4", "d4"},
             {"washing-machine", "coin trap", "trap-clogged"},
             {"washing-machine", "mouldy", "smell"},
+            {"washing-machine", "gray", "grey-laundry"},
+            {"washing-machine", "grey", "grey-laundry"},
             {"washing-machine", "moldy", "smell"},
             {"tumble-dryer", "poor heat", "no-heat"},
             {"tumble-dryer", "burning", "alarm"},
