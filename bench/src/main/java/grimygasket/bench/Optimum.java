@@ -1,5 +1,6 @@
 package grimygasket.bench;
 
+import grimygasket.diagnosis.Causes;
 import grimygasket.diagnosis.Complaints;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
@@ -19,12 +20,14 @@ import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.Sign;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * The expected cost of a small case, in minutes with the prices of parts turned into minutes: by the best policy there is,
@@ -37,6 +40,8 @@ final class Optimum {
 
     /** From this chance of cure on, a remedy without a part spares one, and a fault has work waiting for whoever comes next. */
     private static final double OFTEN = 0.3;
+
+    private static final Machine MACHINE = new Machine(Set.of(), Ratings.NONE);
 
     private final Pack pack;
     private final Van van;
@@ -72,13 +77,11 @@ final class Optimum {
                                     || f instanceof RemedyTried r && r.remedy().equals(id)));
         }
 
-        boolean checkedSinceRemedy(String check) {
-            boolean made = false;
-            for (var finding : findings) {
-                made = (made && !(finding instanceof RemedyTried))
-                        || (finding instanceof CheckMade c && c.check().equals(check));
-            }
-            return made;
+        /** Whether all of some looks were made at any time. */
+        boolean looked(List<String> checks) {
+            return checks.stream()
+                    .allMatch(check -> findings.stream()
+                            .anyMatch(f -> f instanceof CheckMade c && c.check().equals(check)));
         }
     }
 
@@ -135,7 +138,7 @@ final class Optimum {
         if (reached < NEGLIGIBLE) {
             return handOn(state);
         }
-        var next = Diagnosis.assess(pack, new Machine(Set.of(), Ratings.NONE), new Evidence(state.findings, van))
+        var next = Diagnosis.assess(pack, MACHINE, new Evidence(state.findings, van))
                 .plan()
                 .next();
         var way = switch (next.kind()) {
@@ -180,14 +183,35 @@ final class Optimum {
         var ways = new ArrayList<Way>();
         pack.remedies().stream()
                 .filter(remedy -> !state.has(RemedyTried.class, remedy.id()))
+                .filter(remedy -> state.looked(remedy.after()))
+                .filter(remedy ->
+                        Causes.open(pack, MACHINE, state.findings, remedy).isEmpty())
                 .forEach(remedy -> ways.add(treat(state, remedy)));
         pack.signs().stream()
                 .filter(sign -> !state.has(SignSettled.class, sign.id()))
                 .forEach(sign -> ways.add(ask(state, sign)));
         pack.checks().stream()
-                .filter(check -> !state.checkedSinceRemedy(check.id()))
+                .filter(check -> !tellsNothingNew(check, state))
+                .filter(check -> state.looked(check.after()))
                 .forEach(check -> ways.add(check(state, check)));
         return ways;
+    }
+
+    /** Whether a check was made, and since then no remedy for anything that it speaks of. */
+    private boolean tellsNothingNew(Check check, State state) {
+        var about = check.outcomes().stream()
+                .flatMap(outcome -> pack.strengths(outcome).keySet().stream())
+                .collect(Collectors.toSet());
+        boolean made = false;
+        for (var finding : state.findings) {
+            made = finding instanceof CheckMade c && c.check().equals(check.id())
+                    || made
+                            && !(finding instanceof RemedyTried tried
+                                    && !Collections.disjoint(
+                                            about,
+                                            pack.remedy(tried.remedy()).cures().keySet()));
+        }
+        return made;
     }
 
     private Way ask(State state, Sign sign) {
@@ -206,7 +230,7 @@ final class Optimum {
 
     private Way check(State state, Check check) {
         var open = new HashSet<>(state.open);
-        double cost = check.minutes() + Diagnosis.INTERRUPTION + reach(check.layer(), open);
+        double cost = check.minutes() + interruption(state, check) + reach(check.layer(), open);
         var states = new ArrayList<State>();
         var chances = new ArrayList<Double>();
         var left = state.weights.clone();
@@ -221,6 +245,15 @@ final class Optimum {
             add(state, weights, new CheckMade(check.id(), outcome.id()), open, states, chances);
         }
         return new Way(cost, states, chances);
+    }
+
+    /** A look that a remedy waits for is on the way to it. */
+    private double interruption(State state, Check check) {
+        return pack.remedies().stream()
+                        .filter(remedy -> !state.has(RemedyTried.class, remedy.id()))
+                        .anyMatch(remedy -> remedy.after().contains(check.id()))
+                ? 0
+                : Diagnosis.INTERRUPTION;
     }
 
     private Way treat(State state, Remedy remedy) {

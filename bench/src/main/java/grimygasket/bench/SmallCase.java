@@ -66,14 +66,17 @@ record SmallCase(Pack pack, String complaint) {
                 machine,
                 faults,
                 random);
+        var awaited = awaited(pack, machine, remedies);
         var checks = pick(
                 pack.checks().stream()
+                        .filter(check -> !awaited.contains(check))
                         .map(c -> new Candidate<>(c, c.needs(), about(pack, c)))
                         .toList(),
-                CHECKS,
+                Math.max(0, CHECKS - awaited.size()),
                 machine,
                 faults,
                 random);
+        checks.addAll(awaited);
         signs.add(complaint);
         return new SmallCase(cut(pack, faults, signs, checks, remedies), complaint.id());
     }
@@ -82,6 +85,16 @@ record SmallCase(Pack pack, String complaint) {
         return sign.causes().keySet().stream()
                 .filter(possible::contains)
                 .sorted()
+                .toList();
+    }
+
+    /** The looks that come before some remedies. */
+    private static List<Check> awaited(Pack pack, Machine machine, List<Remedy> remedies) {
+        return pack.checks().stream()
+                .filter(check -> machine.meets(check.needs()))
+                .filter(check ->
+                        remedies.stream().anyMatch(remedy -> remedy.after().contains(check.id())))
+                .limit(CHECKS)
                 .toList();
     }
 
@@ -108,6 +121,7 @@ record SmallCase(Pack pack, String complaint) {
     }
 
     private static Pack cut(Pack p, Set<String> faults, List<Sign> signs, List<Check> checks, List<Remedy> remedies) {
+        var looks = checks.stream().map(Check::id).toList();
         var stations = List.of(new Station("somewhere", "Somewhere", List.of()));
         return new Pack(
                 p.id(),
@@ -156,7 +170,7 @@ record SmallCase(Pack pack, String complaint) {
                                 null,
                                 List.of()))
                         .toList(),
-                checks.stream().map(c -> cut(p, c, faults)).toList(),
+                checks.stream().map(c -> cut(p, c, faults, looks)).toList(),
                 remedies.stream()
                         .map(r -> new Remedy(
                                 r.id(),
@@ -172,8 +186,8 @@ record SmallCase(Pack pack, String complaint) {
                                 r.proof(),
                                 List.of(),
                                 null,
-                                List.of(),
-                                false,
+                                those(r.after(), looks),
+                                r.causesFirst(),
                                 null,
                                 null,
                                 false,
@@ -208,7 +222,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of());
     }
 
-    private static Check cut(Pack p, Check c, Set<String> faults) {
+    private static Check cut(Pack p, Check c, Set<String> faults, List<String> looks) {
         var outcomes = c.outcomes().stream()
                 .map(o ->
                         new Outcome(o.id(), o.name(), o.leak(), only(p.strengths(o), faults), null, 0, List.of(), null))
@@ -228,10 +242,14 @@ record SmallCase(Pack pack, String complaint) {
                 null,
                 null,
                 null,
-                List.of(),
+                those(c.after(), looks),
                 Power.EITHER,
                 List.of(),
                 null);
+    }
+
+    private static List<String> those(List<String> ids, List<String> among) {
+        return ids.stream().filter(among::contains).toList();
     }
 
     private static Map<String, Double> only(Map<String, Double> causes, Set<String> faults) {

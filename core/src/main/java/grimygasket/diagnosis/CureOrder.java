@@ -69,6 +69,7 @@ final class CureOrder {
      * @param again minutes to open what its chain has of those once more
      * @param causes faults that have to be cleared or cured before it, as bits
      * @param looks looks that have to be made before it, as bits
+     * @param sightings what these show of what it aims at
      * @param minutes with the proof, without access
      * @param price of its parts in minutes
      * @param due whether its parts have to be paid whoever cures what it aims at, as nothing but a part does
@@ -83,9 +84,20 @@ final class CureOrder {
             double again,
             long causes,
             long looks,
+            List<Sighting> sightings,
             double minutes,
             double price,
             boolean due) {
+        /** The first look before it that tells something and is not made; null for none. */
+        Sighting sighting(long looked) {
+            for (int i = 0; i < sightings.size(); i++) {
+                if ((sightings.get(i).look() & ~looked) != 0) {
+                    return sightings.get(i);
+                }
+            }
+            return null;
+        }
+
         /** Whether something may have to come before it. */
         boolean waits() {
             return (causes | looks) != 0;
@@ -185,6 +197,7 @@ final class CureOrder {
                             access.minutes(access.chain(r.layer()) & closes(r), Access.CLOSED),
                             before.causes(r),
                             before.looks(r.after()),
+                            before.sightings(r, faults),
                             minutes,
                             van.priceInMinutes(network.pack, r.parts()),
                             (aims & spared) == 0);
@@ -261,17 +274,18 @@ final class CureOrder {
         for (int i = 0; i < item.faults.length; i++) {
             gain += belief.marginals()[item.faults[i]] * item.chances[i];
         }
-        return item.minutes + lostPrice(item, gain);
+        return item.minutes + lostPrice(item, 1, gain);
     }
 
     /**
      * What of a part's price is a cost of fitting it now. Where only a part cures, it has to be paid whoever fits it, now or
      * after the call was handed on: then only a part that is fitted in vain is lost.
      *
+     * @param share chance that it is done
      * @param gain chance that it cures what it aims at
      */
-    private static double lostPrice(Item item, double gain) {
-        return item.due ? item.price * Math.max(0, 1 - gain) : item.price;
+    private static double lostPrice(Item item, double share, double gain) {
+        return item.price * (item.due ? Math.max(0, share - gain) : share);
     }
 
     /** All costs of trying a remedy, with what has to come before it and what has to be opened. */
@@ -398,7 +412,7 @@ final class CureOrder {
             var item = items[pick];
             double share = share(item);
             double first = opened.minutes[item.chain] + waitedFor(item);
-            cost += uncured * (first + share * (item.minutes + lostPrice(item, gains[pick] / uncured)));
+            cost += uncured * (first + share * item.minutes + lostPrice(item, share, gains[pick] / uncured));
             minutes += uncured * (first + share * item.minutes);
             elapsed += first + item.minutes;
             opened = opened.with(pick);
@@ -419,9 +433,10 @@ final class CureOrder {
         }
 
         private void apply(Item item) {
+            var sighting = item.sighting(start.looked());
             for (int i = 0; i < item.faults.length; i++) {
                 int fault = item.faults[i];
-                failed[fault] *= 1 - item.chances[i];
+                failed[fault] *= 1 - (sighting == null ? 1 : sighting.shows()[i]) * item.chances[i];
                 gone[fault] = 1 - failed[fault];
                 for (int s : belief.sets.containing(fault)) {
                     double whole = belief.sets.product(gone, s);
@@ -455,7 +470,8 @@ final class CureOrder {
         /** What it costs to try a remedy now, but for what has to be opened. */
         private double cost(int i) {
             var item = items[i];
-            return share(item) * (item.minutes + lostPrice(item, gains[i] / uncured)) + waitedFor(item);
+            double share = share(item);
+            return share * item.minutes + lostPrice(item, share, gains[i] / uncured) + waitedFor(item);
         }
 
         /** Minutes for what has to come before a remedy and is not done yet. */
@@ -465,24 +481,28 @@ final class CureOrder {
 
         /**
          * Chance that a remedy is done when its turn comes: one before which something is looked at is left out if the look
-         * shows nothing.
+         * shows nothing of what it aims at.
          */
         private double share(Item item) {
-            if (!item.waits() || (item.looks & ~start.looked()) == 0) {
+            var sighting = item.sighting(start.looked());
+            if (sighting == null) {
                 return 1;
             }
-            double share = 0;
-            for (int fault : item.faults) {
-                share += present[fault] * failed[fault];
+            double share = uncured * sighting.falseAlarm();
+            for (int i = 0; i < item.faults.length; i++) {
+                int fault = item.faults[i];
+                share += present[fault] * failed[fault] * (sighting.shows()[i] - sighting.falseAlarm());
             }
             return Math.min(1, share / uncured);
         }
 
         /** Chance that a remedy takes a fault away that is there and was not taken away before. */
         private double gain(Item item) {
+            var sighting = item.sighting(start.looked());
             double gain = 0;
             for (int i = 0; i < item.faults.length; i++) {
-                gain += present[item.faults[i]] * failed[item.faults[i]] * item.chances[i];
+                double chance = item.chances[i] * (sighting == null ? 1 : sighting.shows()[i]);
+                gain += present[item.faults[i]] * failed[item.faults[i]] * chance;
             }
             return gain;
         }

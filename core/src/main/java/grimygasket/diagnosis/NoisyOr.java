@@ -28,6 +28,15 @@ final class NoisyOr {
         return new NoisyOr(leak, silent);
     }
 
+    double leak() {
+        return leak;
+    }
+
+    /** Chance of the effect where one fault is present alone. */
+    double chance(int fault) {
+        return 1 - (1 - leak) * silent[fault];
+    }
+
     /** Chance of the effect, or of its absence, given that exactly the faults of a set are present; for every set. */
     double[] likelihood(FaultSets sets, boolean present) {
         var likelihood = sets.products(silent, 1 - leak);

@@ -91,6 +91,15 @@ final class Prerequisites {
         return mask;
     }
 
+    /** What the looks before a remedy show of the faults that it aims at; those that tell nothing of them are left out. */
+    List<Sighting> sightings(Remedy remedy, int[] faults) {
+        return looks.stream()
+                .filter(look -> remedy.after().contains(look.id()))
+                .map(look -> Sighting.of(network, look, bits.get(look.id()), faults))
+                .filter(Sighting::tells)
+                .toList();
+    }
+
     /** What a check's outcome, given by its index, makes of the situation. */
     Situation after(Situation before, Check check, int seen) {
         return new Situation(

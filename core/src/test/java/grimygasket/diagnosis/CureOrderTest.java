@@ -3,6 +3,7 @@ package grimygasket.diagnosis;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import java.util.HashSet;
@@ -41,12 +42,26 @@ public class CureOrderTest {
         }
         for (int r = 0; r < 6; r++) {
             var layer = List.of("", "cover", "inner").get(random.nextInt(3));
-            packs.remedy(
+            var fault = "f" + random.nextInt(5);
+            double cures = 0.4 + 0.5 * random.nextDouble();
+            double minutes = 2 + random.nextInt(15);
+            var look = "look" + r;
+            boolean waits = random.nextBoolean();
+            if (waits) {
+                packs.check(
+                        look,
+                        null,
+                        1 + random.nextInt(3),
+                        Packs.outcome(
+                                "shown", 0.2 * random.nextDouble(), Map.of(fault, 0.5 + 0.4 * random.nextDouble())),
+                        Packs.outcome("sound", 0.01, Map.of()));
+            }
+            packs.remedyAfter(
                     "r" + r,
                     layer.isEmpty() ? null : layer,
-                    2 + random.nextInt(15),
-                    null,
-                    Map.of("f" + random.nextInt(5), 0.4 + 0.5 * random.nextDouble()));
+                    minutes,
+                    Map.of(fault, cures),
+                    waits ? List.of(look) : List.of());
         }
         return packs.build();
     }
@@ -92,21 +107,38 @@ public class CureOrderTest {
         }
         var remedy = legs.get(leg).remedy();
         var opened = new HashSet<>(open);
-        double spent = remedy.minutes() + PROOF + open(pack, remedy.layer(), opened);
+        double spent = open(pack, remedy.layer(), opened);
         // The proof is made with all on that keeps hands away.
         pack.layers().stream().filter(layer -> !layer.exposes().isEmpty()).forEach(layer -> opened.remove(layer.id()));
-        double minutes = spent;
-        double cured = 0;
+        double shown = 1;
+        for (var look : remedy.after()) {
+            spent += pack.check(look).minutes();
+            shown = shown(pack.check(look).outcomes().get(0), faults);
+        }
+        // What the look does not show is left, and the next comes.
+        var passed = shown == 1 ? new End(0, 0) : play(pack, legs, leg + 1, faults, opened);
+        double minutes = spent + shown * (remedy.minutes() + PROOF) + (1 - shown) * passed.minutes;
+        double cured = (1 - shown) * passed.cured;
         for (var outcome : outcomes(remedy, faults).entrySet()) {
+            double chance = shown * outcome.getValue();
             if (outcome.getKey().isEmpty() && !faults.isEmpty()) {
-                cured += outcome.getValue();
+                cured += chance;
             } else {
                 var rest = play(pack, legs, leg + 1, outcome.getKey(), opened);
-                minutes += outcome.getValue() * rest.minutes;
-                cured += outcome.getValue() * rest.cured;
+                minutes += chance * rest.minutes;
+                cured += chance * rest.cured;
             }
         }
         return new End(minutes, cured);
+    }
+
+    /** Chance that a look shows something on a machine with certain faults. */
+    private static double shown(Outcome outcome, Set<String> faults) {
+        double silent = 1 - outcome.leak();
+        for (var fault : faults) {
+            silent *= 1 - outcome.causes().getOrDefault(fault, 0.0);
+        }
+        return 1 - silent;
     }
 
     private static double open(Pack pack, String layer, Set<String> open) {

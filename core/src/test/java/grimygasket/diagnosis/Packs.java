@@ -196,6 +196,31 @@ public final class Packs {
                 null));
     }
 
+    /** One without a part, before which something is looked at. */
+    Packs remedyAfter(String id, String layer, double minutes, Map<String, Double> cures, List<String> looks) {
+        return remedy(new Remedy(
+                id,
+                id,
+                layer,
+                minutes,
+                cures,
+                List.of(),
+                List.of(),
+                0,
+                List.of(),
+                List.of(),
+                "works",
+                List.of(),
+                null,
+                looks,
+                false,
+                null,
+                null,
+                false,
+                Power.DEAD,
+                null));
+    }
+
     /** One without a part, worked from outside, that asks for what brings its faults about to be cleared or cured first. */
     public Packs remedyAfterCauses(String id, String name, double minutes, Map<String, Double> cures) {
         return remedy(new Remedy(
