@@ -25,12 +25,6 @@ final class CureOrder {
     /** Below this chance of cure a remedy is not worth putting in the order. */
     private static final double NEGLIGIBLE = 1e-3;
 
-    /**
-     * The order ends where the next remedy saves less than this share of what it costs: those after it are less efficient
-     * still. It is below 1, as a remedy that does not pay alone may pay with its neighbours.
-     */
-    private static final double WORTH = 0.8;
-
     /** From this chance of cure on, a remedy without a part is one that should be tried before a part is fitted. */
     private static final double OFTEN = 0.3;
 
@@ -507,11 +501,11 @@ final class CureOrder {
             return gain;
         }
 
-        /** Index of the remedy to do next; -1 if none is worth it. */
+        /** Index of the remedy to do next; -1 if none, alone or with its neighbours, saves more of handing on than it costs. */
         private int pick() {
             rank();
             int best = -1;
-            double bestEfficiency = WORTH * uncured * uncured / referring;
+            double bestEfficiency = uncured * uncured / referring;
             for (int chain = 0; chain < chains.length; chain++) {
                 double gain = 0;
                 double price = opened.minutes[chain];

@@ -37,9 +37,6 @@ final class Planner {
     /** An answer at least this likely counts when it is asked whether answers lead to different steps. */
     private static final double LIKELY = 0.01;
 
-    /** A remedy less likely to cure than this is not done while a better one only waits for a check: estimate. */
-    private static final double HOPELESS = 0.05;
-
     /** So many of the questions that look best now are weighed for the time after a failed cure. */
     private static final int PROMISING = 6;
 
@@ -136,9 +133,7 @@ final class Planner {
                 .filter(fact -> !story.settled().contains(fact.id()))
                 .forEach(fact -> options.add(learn(fact, here)));
         network.checks.stream().filter(this::canBeMade).forEach(check -> options.add(check(check, here)));
-        remedies.stream()
-                .filter(r -> openCauses(r).isEmpty())
-                .forEach(r -> options.add(r.id().equals(firstNow) ? first(r, atOnce) : remedy(r)));
+        remedies.stream().filter(r -> openCauses(r).isEmpty()).forEach(r -> options.add(remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best));
@@ -162,16 +157,14 @@ final class Planner {
      */
     private Option first(List<Option> options, CureOrder.Value atOnce) {
         var ready = options.stream().filter(option -> !waits(option.step)).toList();
-        // While the order's first remedy waits for a check, others are not done just to do something, nor is the call
-        // handed on.
+        // While the order's first remedy waits for a look, the call is not handed on.
         var straight = ready.stream()
-                .filter(option -> option.question == null
-                        ? needed.isEmpty()
-                                || option.step.kind() == Kind.REMEDY
-                                        && !isHopeless(
-                                                option.step,
-                                                atOnce.legs().get(0).remedy())
-                        : option.step.kind() == Kind.CHECK && needed.contains(option.step.id()))
+                .filter(option -> switch (option.step.kind()) {
+                    case REMEDY -> true;
+                    case CHECK -> needed.contains(option.step.id());
+                    case REFER -> needed.isEmpty();
+                    case ASK, FACT, PROVE, STOP -> false;
+                })
                 .findFirst()
                 .orElseGet(this::refer);
         double acting = Math.min(straight.cost, atOnce.cost());
@@ -216,13 +209,6 @@ final class Planner {
                 .mapToDouble(option -> option.question.apply(standing).cost)
                 .reduce(order.from(after, then, remedy).cost(), Math::min);
         return order.costToTry(now, situation, remedy) + failing * rest;
-    }
-
-    /** Whether a remedy hardly cures, and cures nothing either that a better one waits for. */
-    private boolean isHopeless(Step step, Remedy better) {
-        var remedy = network.pack.remedy(step.id());
-        long waitedFor = before.causes(better) & ~situation.settled();
-        return now.chanceCured(remedy) < HOPELESS && (network.mask(Causes.cured(remedy)) & waitedFor) == 0;
     }
 
     private Situation done(Remedy remedy) {
@@ -503,17 +489,6 @@ final class Planner {
     /** What would be done first; what something has to come before is not the same as what can be done. */
     private String first(CureOrder.Value value, Situation then) {
         return order.isHeldBack(value, then) ? value.first() + " later" : value.first();
-    }
-
-    /**
-     * The order's first remedy, at most at the order's cost: what follows a question is valued by the order, and a remedy must
-     * not look dearer than the same remedy after a question that tells nothing.
-     */
-    private Option first(Remedy remedy, CureOrder.Value order) {
-        var option = remedy(remedy);
-        return Ties.isLess(order.cost(), option.cost)
-                ? new Option(option.step.expecting(order.minutes()), option.itself, order.cost(), null, true)
-                : option;
     }
 
     private Option remedy(Remedy remedy) {
