@@ -25,7 +25,9 @@ const enter = (finding: Finding) =>
     :signs="call.applicable.signs"
     :settled="settled"
     :draft-key="call.head.id"
-    :placeholder="call.story.length ? 'What else? A sign, or the code shown' : 'The code shown, or a sign'"
+    :placeholder="
+      call.story.length ? 'What else? A symptom, or the code shown' : 'The code shown, or a symptom'
+    "
     :busy="actions.busy.value"
     :machine="{
       kind: call.machine.kind,

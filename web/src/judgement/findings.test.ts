@@ -2,8 +2,8 @@ import { expect, test } from 'vitest'
 import { matching, meant, type Find } from './findings'
 
 const finds: Find[] = [
-  { kind: 'SIGN', id: 'leak-under', label: 'Water under the machine', tag: 'sign' },
-  { kind: 'SIGN', id: 'smell', label: 'It smells', tag: 'sign' },
+  { kind: 'SIGN', id: 'leak-under', label: 'Water under the machine', tag: 'symptom' },
+  { kind: 'SIGN', id: 'smell', label: 'It smells', tag: 'symptom' },
   { kind: 'CODE', id: 'd4', label: 'Draining takes too long', tag: 'Code d4', maker: 'Corvanne' },
 ]
 

@@ -30,7 +30,7 @@ export function lookUp(pack: Pack, codes: Code[], signs: string[], settled: Set<
       })),
     ...pack.signs
       .filter((sign) => signs.includes(sign.id) && !settled.has(sign.id))
-      .map((sign) => ({ kind: 'SIGN' as const, id: sign.id, label: sign.name, tag: 'sign' })),
+      .map((sign) => ({ kind: 'SIGN' as const, id: sign.id, label: sign.name, tag: 'symptom' })),
     ...pack.faults.map((fault) => ({
       kind: 'FAULT' as const,
       id: fault.id,

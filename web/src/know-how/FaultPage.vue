@@ -93,7 +93,7 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
               <GrimeBar :chance="sign.strength" class="col-span-2 mt-1" />
             </li>
           </ul>
-          <p class="text-soft mt-1 text-sm">Of machines with this fault, so many show the sign.</p>
+          <p class="text-soft mt-1 text-sm">Of machines with this fault, so many show the symptom.</p>
         </section>
         <section v-if="codes.length" aria-labelledby="fault-codes">
           <h3 id="fault-codes" class="text-lg">Codes that point here</h3>

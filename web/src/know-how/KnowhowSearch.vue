@@ -33,7 +33,12 @@ watch(
 
 <template>
   <div class="relative" role="search">
-    <TextField v-model="text" label="Find" type="search" placeholder="A fault, sign, check, remedy or code" />
+    <TextField
+      v-model="text"
+      label="Find"
+      type="search"
+      placeholder="A fault, symptom, check, remedy or code"
+    />
     <ul
       v-if="text.trim()"
       class="border-rubber absolute inset-x-0 top-full z-10 mt-1 max-h-96 overflow-y-auto rounded-lg border-2 bg-white shadow-lg"

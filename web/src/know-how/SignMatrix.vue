@@ -18,14 +18,14 @@ onMounted(() => document.getElementById(sought.value)?.scrollIntoView({ block: '
 
 <template>
   <p class="text-soft mb-2">
-    Of 100 machines with the fault, so many show the sign. The last column is how many show it with none of
+    Of 100 machines with the fault, so many show the symptom. The last column is how many show it with none of
     these faults.
   </p>
-  <div class="max-h-[75vh] overflow-auto" tabindex="0" role="region" aria-label="Signs by fault">
+  <div class="max-h-[75vh] overflow-auto" tabindex="0" role="region" aria-label="Symptoms by fault">
     <table class="border-separate border-spacing-0 text-sm">
       <thead>
         <tr>
-          <th class="bg-enamel sticky top-0 left-0 z-20 px-2 text-left align-bottom" scope="col">Sign</th>
+          <th class="bg-enamel sticky top-0 left-0 z-20 px-2 text-left align-bottom" scope="col">Symptom</th>
           <th v-for="fault in faults" :key="fault.id" class="head" scope="col">
             <RouterLink :to="`/know-how/${knowhow.pack.id}/faults/${fault.id}`">{{ fault.name }}</RouterLink>
           </th>

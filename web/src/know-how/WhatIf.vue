@@ -92,7 +92,7 @@ function showStep(key: string) {
         :signs="data?.applicable.signs ?? []"
         :settled="settled"
         :draft-key="`what-if:${pack.id}`"
-        placeholder="Suppose a sign or a code"
+        placeholder="Suppose a symptom or a code"
         :machine="{ kind: pack.id, features }"
         :enter="enter"
       />
@@ -114,7 +114,7 @@ function showStep(key: string) {
         </li>
       </ul>
       <p v-else class="text-soft">
-        Nothing is supposed yet. Touch a sign once for seen, twice for missing, and watch the paths.
+        Nothing is supposed yet. Touch a symptom once for seen, twice for missing, and watch the paths.
       </p>
       <button
         v-if="findings.length"
@@ -128,7 +128,7 @@ function showStep(key: string) {
         Most likely: <b>{{ leader.name }}</b>, {{ percent(leader.chance) }}
       </p>
       <details :open="wide">
-        <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Signs</summary>
+        <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Symptoms</summary>
         <div class="flex flex-wrap gap-1.5">
           <button
             v-for="sign in signs"

@@ -24,7 +24,7 @@ defineProps<{ parts: Round['load'] }>()
       </li>
     </ul>
     <p v-if="!parts.length" class="border-line mt-2 border-t border-dashed py-2">
-      No part stands out: expect cleaning. Signs taken by phone sharpen this.
+      No part stands out: expect cleaning. Symptoms asked for by phone sharpen this.
     </p>
   </aside>
 </template>

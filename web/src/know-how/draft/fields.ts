@@ -153,7 +153,7 @@ export const FIELDS: Record<Section, Field[]> = {
     {
       member: 'causes',
       label: 'Shown by',
-      hint: 'Of machines with that fault, so many show the sign.',
+      hint: 'Of machines with that fault, so many show the symptom.',
       kind: 'chances',
       from: from('faults'),
     },

@@ -17,7 +17,7 @@ export type Named = { id: string; name: string }
 
 export const ONE: Record<Section, string> = {
   faults: 'fault',
-  signs: 'sign',
+  signs: 'symptom',
   checks: 'check',
   remedies: 'remedy',
   parts: 'part',

@@ -5,7 +5,11 @@ import grimygasket.pack.Instruction;
 import grimygasket.pack.Numbers;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
+import grimygasket.pack.Verbs;
+import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** How much each pack holds. */
 public final class PackTable {
@@ -13,7 +17,7 @@ public final class PackTable {
 
     public static void main(String[] args) {
         System.out.printf(
-                "%n%-16s %7s %7s %7s %9s %7s %7s %7s %13s %20s%n",
+                "%n%-16s %7s %7s %7s %9s %7s %7s %7s %13s %11s %11s %20s%n",
                 "machine",
                 "faults",
                 "signs",
@@ -23,12 +27,14 @@ public final class PackTable {
                 "habits",
                 "tasks",
                 "words/method",
+                "words/step",
+                "verb first",
                 "numbers with source");
         for (var kind : Shipped.KINDS) {
             var pack = Shipped.knowhow(kind).pack();
             var numbers = Numbers.of(pack).keySet();
             System.out.printf(
-                    "%-16s %7d %7d %7d %9d %7d %7d %7d %13.0f %12d of %d%n",
+                    "%-16s %7d %7d %7d %9d %7d %7d %7d %13.0f %11.0f %10.0f%% %12d of %d%n",
                     kind,
                     pack.faults().size(),
                     pack.signs().size(),
@@ -39,7 +45,11 @@ public final class PackTable {
                             .sum(),
                     pack.habits().size(),
                     pack.cadences().size(),
-                    medianWords(pack),
+                    median(pack.remedies().stream().map(Remedy::steps)),
+                    median(steps(pack).map(List::of)),
+                    100
+                            * steps(pack).filter(Verbs::leads).count()
+                            / (double) steps(pack).count(),
                     numbers.stream()
                             .filter(number -> pack.sourceOf(number).isPresent())
                             .count(),
@@ -47,15 +57,24 @@ public final class PackTable {
         }
     }
 
-    /** Of the methods of remedies; the middle one, or the mean of the two in the middle. */
-    private static double medianWords(Pack pack) {
-        var words = pack.remedies().stream().mapToInt(PackTable::words).sorted().toArray();
+    /** All steps of checks, remedies and proofs. */
+    private static Stream<Instruction> steps(Pack pack) {
+        return Stream.of(
+                        pack.checks().stream().flatMap(check -> check.steps().stream()),
+                        pack.remedies().stream().flatMap(remedy -> remedy.steps().stream()),
+                        pack.proofs().stream().flatMap(proof -> proof.steps().stream()))
+                .flatMap(Function.identity());
+    }
+
+    /** Of the words of some methods; the middle one, or the mean of the two in the middle. */
+    private static double median(Stream<List<Instruction>> methods) {
+        var words = methods.mapToInt(PackTable::words).sorted().toArray();
         int middle = words.length / 2;
         return words.length % 2 == 1 ? words[middle] : (words[middle - 1] + words[middle]) / 2.0;
     }
 
-    private static int words(Remedy remedy) {
-        return remedy.steps().stream()
+    private static int words(List<Instruction> steps) {
+        return steps.stream()
                 .map(Instruction::said)
                 .collect(Collectors.joining(" "))
                 .split("\\s+")

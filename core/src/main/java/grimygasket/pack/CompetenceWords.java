@@ -35,7 +35,7 @@ final class CompetenceWords {
 
     private static boolean says(List<String> phrases, List<Instruction> steps) {
         return steps.stream()
-                .map(step -> step.text().toLowerCase(Locale.ROOT))
+                .map(step -> step.said().toLowerCase(Locale.ROOT))
                 .anyMatch(text -> phrases.stream().anyMatch(text::contains));
     }
 }

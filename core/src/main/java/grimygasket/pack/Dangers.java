@@ -49,7 +49,7 @@ public final class Dangers {
 
     private void alarm() {
         if (pack.signs().stream().noneMatch(sign -> sign.alarm() != null)) {
-            found.add("No sign stops the call at once when something smells of burning or trips the breaker.");
+            found.add("No symptom stops the call at once when something smells of burning or trips the breaker.");
         }
         pack.signs().stream().filter(sign -> sign.alarm() != null).forEach(this::alarm);
     }
@@ -128,7 +128,7 @@ public final class Dangers {
     /** Work near stored energy has a caution against it. */
     private void stored(String name, Set<Hazard> hazards, List<Instruction> steps) {
         boolean speaks = steps.stream()
-                .map(step -> step.text().toLowerCase(Locale.ROOT))
+                .map(step -> step.said().toLowerCase(Locale.ROOT))
                 .anyMatch(text -> STORED.stream().anyMatch(text::contains));
         if (speaks && !hazards.contains(Hazard.STORED)) {
             found.add(name + " comes near stored energy by its words, and has no caution against it.");

@@ -21,8 +21,8 @@ public final class Review {
     private Review() {}
 
     /**
-     * A sentence for each danger, each fault without sign, check, remedy or advice, each sign without fault, each check that
-     * tells nothing apart or cries wolf, each driver that fits no screw, each tool that only the words name, each dear remedy without its cheap look, each step shorter than what it waits for,
+     * A sentence for each danger, each fault without symptom, check, remedy or advice, each symptom without fault, each check that
+     * tells nothing apart or cries wolf, each driver that fits no screw, each tool that only the words name, each step that does not begin with a verb, each dear remedy without its cheap look, each step shorter than what it waits for,
      * each number that a source claims and nobody uses, and each part, proof, layer or caution that nothing uses.
      */
     public static List<String> of(Pack pack) {
@@ -37,7 +37,7 @@ public final class Review {
         pack.habits().forEach(habit -> withAdvice.addAll(habit.faults()));
         pack.cadences().forEach(cadence -> withAdvice.addAll(cadence.faults()));
         for (var fault : pack.faults()) {
-            missing(remarks, fault, withSign, "leaves no sign");
+            missing(remarks, fault, withSign, "shows no symptom");
             missing(remarks, fault, withCheck, "is found by no check");
             missing(remarks, fault, withRemedy, "is cured by no remedy");
             missing(remarks, fault, withAdvice, "is advised against by nothing");
@@ -46,7 +46,7 @@ public final class Review {
             // What only licensed people may clear need not be of this machine.
             if (sign.causes().isEmpty()
                     && (sign.alarm() == null || !sign.alarm().cleared().isEmpty())) {
-                remarks.add("Sign “" + sign.name() + "” points to no fault.");
+                remarks.add("Symptom “" + sign.name() + "” points to no fault.");
             }
         }
         for (var check : pack.checks()) {
@@ -61,12 +61,14 @@ public final class Review {
             }
             minutes(name, check.minutes(), check.steps(), remarks);
             tools(name, check.steps(), check.tools(), remarks);
+            remarks.addAll(Verbs.missing(name, check.steps()));
         }
         for (var remedy : pack.remedies()) {
             var name = "Remedy “" + remedy.name() + "”";
             drivers(pack, name, remedy.layer(), remedy.tools(), remarks);
             minutes(name, remedy.minutes() + remedy.dryMinutes(), remedy.steps(), remarks);
             tools(name, remedy.steps(), remedy.tools(), remarks);
+            remarks.addAll(Verbs.missing(name, remedy.steps()));
         }
         remarks.addAll(DearRemedies.withoutLook(pack));
         for (var caution : pack.cautions()) {
@@ -74,8 +76,11 @@ public final class Review {
                     .forEach(worn -> remarks.add("Caution “" + caution.title() + "” speaks of " + worn
                             + ", and does not say that it is put on."));
         }
-        pack.proofs()
-                .forEach(proof -> minutes("Proof “" + proof.name() + "”", proof.minutes(), proof.steps(), remarks));
+        for (var proof : pack.proofs()) {
+            var name = "Proof “" + proof.name() + "”";
+            minutes(name, proof.minutes(), proof.steps(), remarks);
+            remarks.addAll(Verbs.missing(name, proof.steps()));
+        }
         unused(pack, remarks);
         unknownNumbers(pack, remarks);
         return List.copyOf(remarks);

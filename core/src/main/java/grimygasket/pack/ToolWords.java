@@ -33,7 +33,7 @@ final class ToolWords {
 
     /** What steps name and a list lacks. */
     static List<String> missing(List<Instruction> steps, List<String> tools) {
-        var words = words(steps.stream().map(Instruction::text).collect(Collectors.joining(" ")));
+        var words = words(steps.stream().map(Instruction::said).collect(Collectors.joining(" ")));
         return Stream.concat(WORN.stream(), USED.stream())
                 .filter(name -> words.contains(" " + name + " "))
                 .filter(name -> tools.stream().noneMatch(tool -> tool.contains(name)))

@@ -21,11 +21,11 @@ public class ReviewTest {
         assertEquals(
                 Review.of(pack),
                 List.of(
-                        "Fault “silent” leaves no sign.",
+                        "Fault “silent” shows no symptom.",
                         "Fault “silent” is found by no check.",
                         "Fault “silent” is cured by no remedy.",
                         "Fault “silent” is advised against by nothing.",
-                        "Sign “idle” points to no fault.",
+                        "Symptom “idle” points to no fault.",
                         "Check “says-nothing” tells nothing apart.",
                         "Check “says-nothing” does not say how its answer is known.",
                         "Nothing uses the layer cover (“cover”)."));
@@ -237,6 +237,10 @@ public class ReviewTest {
         var said = Review.of(pack);
         assertTrue(said.contains("Check “dig” speaks of “mask”, and it is not among its tools."), "" + said);
         assertTrue(said.contains("Caution “Dust” speaks of mask, and does not say that it is put on."), "" + said);
+        assertTrue(
+                said.contains("Check “dig” has a step that does not begin with what is done: “"
+                        + words.get(0).text() + "”"),
+                "" + said);
         assertFalse(said.stream().anyMatch(one -> one.contains("gloves")), "" + said);
     }
 
@@ -325,7 +329,7 @@ public class ReviewTest {
         assertEquals(
                 Dangers.of(packs.check(asked).build()),
                 List.of(
-                        "No sign stops the call at once when something smells of burning or trips the breaker.",
+                        "No symptom stops the call at once when something smells of burning or trips the breaker.",
                         "Check “open-it” is asked of a customer by telephone, and has a caution that only whoever is there can"
                                 + " heed."));
     }

@@ -34,7 +34,7 @@ public class KnowhowTest extends BrowserTest {
         var page = open(size, "/know-how/dishwasher");
         page.getByText("Nothing is supposed yet").waitFor();
         if (size == Size.PHONE) {
-            summary(page, "Signs").click();
+            summary(page, "Symptoms").click();
         }
         button(page, "Dirty water comes back later: not known").click();
         var ranking = page.getByLabel("Most likely");
@@ -43,7 +43,7 @@ public class KnowhowTest extends BrowserTest {
 
         page.reload();
         assertThat(page.getByLabel("Supposed")).containsText("Dirty water comes back later");
-        var search = page.getByPlaceholder("Suppose a sign or a code");
+        var search = page.getByPlaceholder("Suppose a symptom or a code");
         search.fill("corvanne d4");
         page.locator("li[role=option]").first().click();
         assertThat(page.getByLabel("Supposed")).containsText("Code d4");
@@ -78,7 +78,7 @@ public class KnowhowTest extends BrowserTest {
     @Test
     public void theMatrixAndTheCodesAreSearched() {
         var page = open(Size.DESK, "/know-how/washing-machine/signs");
-        assertThat(page.getByLabel("Signs by fault")
+        assertThat(page.getByLabel("Symptoms by fault")
                         .getByRole(AriaRole.ROWHEADER)
                         .first())
                 .isVisible();

@@ -119,7 +119,7 @@ public final class Screenshots {
     private static void takeWhatIf(Page page, String address, Path folder, String name) {
         page.navigate(address);
         for (var sign : new String[] {"water stands in the bottom", "pump hums"}) {
-            page.getByPlaceholder("Suppose a sign or a code").fill(sign);
+            page.getByPlaceholder("Suppose a symptom or a code").fill(sign);
             page.locator("li[role=option]").first().click();
             page.getByText("Yes", new Page.GetByTextOptions().setExact(true)).click();
         }

@@ -118,7 +118,7 @@ public class WholeJobTest extends BrowserTest {
         page.getByLabel("Street, floor").fill("2 Weir Lane");
         button(page, "Put on the round").click();
         page.waitForURL(Pattern.compile(".*/calls/.*"));
-        assertThat(page.getByText("No sign and no code is entered.")).isVisible();
+        assertThat(page.getByText("No symptom and no code is entered.")).isVisible();
     }
 
     private void seeAndShow(Page page) {

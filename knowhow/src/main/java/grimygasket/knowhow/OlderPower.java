@@ -104,7 +104,7 @@ final class OlderPower {
             var alarm = object.putObject("alarm");
             alarm.put("caution", caution);
             alarm.putArray("cleared");
-            assumed.add("Sign “" + text(sign, "name")
+            assumed.add("Symptom “" + text(sign, "name")
                     + "” does not say what clears its alarm: taken as nothing, so that the call is handed on.");
         }
     }

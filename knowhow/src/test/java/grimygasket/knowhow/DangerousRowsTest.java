@@ -183,8 +183,8 @@ public class DangerousRowsTest {
     @Test
     public void handsAreOffWhereSomethingRunsOpen() {
         var look = words(pack("dishwasher").check("joint-look").steps());
-        assertTrue(look.startsWith("unplugged: dry the joints"), look);
-        assertTrue(look.contains("hands off while it has power") && look.contains("unplugged again"), look);
+        assertTrue(look.startsWith("unplug the machine. dry the joints"), look);
+        assertTrue(look.contains("hands off while it has power") && look.contains("unplug it again"), look);
     }
 
     @Test
@@ -224,7 +224,7 @@ public class DangerousRowsTest {
     public void aDoorWithoutItsPanelIsHeld() {
         var dishwasher = pack("dishwasher");
         var latch = dishwasher.remedy("replace-latch");
-        assertTrue(words(latch.steps()).contains("held, or propped"));
+        assertTrue(words(latch.steps()).contains("hold it, or prop it"));
         assertTrue(latch.cautions().containsAll(Arrays.asList("tips", "cuts")), latch.cautions() + "");
     }
 
@@ -245,7 +245,8 @@ public class DangerousRowsTest {
                 Map.of("embers", "ash-cold", "battery-swollen", "battery-shape").entrySet()) {
             var plan = plan(vacuum, machine, told(alarm.getKey()));
             assertEquals(plan.next().id(), alarm.getValue());
-            assertTrue(words(vacuum.check(alarm.getValue()).steps()).startsWith("outdoors on stone"));
+            var first = words(vacuum.check(alarm.getValue()).steps().subList(0, 1));
+            assertTrue(first.contains("outdoors on stone"), first);
             assertEquals(plan.next().reach().opens(), List.of(), "it is not opened to be looked at");
         }
     }
