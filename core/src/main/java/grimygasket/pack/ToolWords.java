@@ -31,9 +31,9 @@ final class ToolWords {
 
     private ToolWords() {}
 
-    /** What steps name and a list lacks. */
+    /** What steps name and a list lacks; a reason may speak of what is not used. */
     static List<String> missing(List<Instruction> steps, List<String> tools) {
-        var words = words(steps.stream().map(Instruction::said).collect(Collectors.joining(" ")));
+        var words = words(steps.stream().map(Instruction::text).collect(Collectors.joining(" ")));
         return Stream.concat(WORN.stream(), USED.stream())
                 .filter(name -> words.contains(" " + name + " "))
                 .filter(name -> tools.stream().noneMatch(tool -> tool.contains(name)))
