@@ -5,10 +5,12 @@ import grimygasket.cadence.Interval;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Cadence;
 import grimygasket.pack.Distinct;
 import grimygasket.pack.Habit;
 import grimygasket.pack.Pack;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -28,6 +30,8 @@ public record Advice(List<String> habits, List<Due> dues) {
     public record Due(String task, int days) {}
 
     /**
+     * At the end of a repair: habits against its causes, and when everything on the machine is due, what concerns the causes first.
+     *
      * @param conditions what was found, which shifts the dates for the school that goes by it
      */
     public static Advice of(Pack pack, Machine machine, Assessment assessment, List<Condition> conditions) {
@@ -35,28 +39,22 @@ public record Advice(List<String> habits, List<Due> dues) {
                 .filter(suspect -> suspect.chance() >= WORTH_SAYING)
                 .map(Suspect::fault)
                 .toList();
-        var calendar = machine.calendar(pack);
+        var cadences = cadences(pack, machine).stream()
+                .sorted(Comparator.comparing(
+                        cadence -> cadence.faults().stream().noneMatch(causes::contains)))
+                .toList();
         return new Advice(
                 causes.stream()
                         .flatMap(cause -> pack.habits().stream()
                                 .filter(habit -> habit.faults().contains(cause) && machine.meets(habit.needs())))
-                        .map(habit -> habit.text())
+                        .map(Habit::text)
                         .collect(Distinct.toList()),
-                pack.cadences().stream()
-                        .filter(cadence -> machine.meets(cadence.needs()))
-                        .filter(cadence -> cadence.faults().stream().anyMatch(causes::contains))
-                        .map(cadence -> new Due(
-                                cadence.task(),
-                                Interval.days(calendar, cadence, found(pack, cadence.faults(), conditions))))
-                        .toList());
+                dues(pack, machine, cadences, conditions));
     }
 
     /** At the end of an upkeep: when everything is due next, and habits against what was found too dirty. */
     public static Advice ofUpkeep(Pack pack, Machine machine, List<Condition> conditions) {
-        var calendar = machine.calendar(pack);
-        var cadences = pack.cadences().stream()
-                .filter(cadence -> machine.meets(cadence.needs()))
-                .toList();
+        var cadences = cadences(pack, machine);
         return new Advice(
                 cadences.stream()
                         .filter(cadence -> isOverdue(found(pack, cadence.faults(), conditions)))
@@ -65,11 +63,21 @@ public record Advice(List<String> habits, List<Due> dues) {
                                 .filter(habit -> machine.meets(habit.needs())))
                         .map(Habit::text)
                         .collect(Distinct.toList()),
-                cadences.stream()
-                        .map(cadence -> new Due(
-                                cadence.task(),
-                                Interval.days(calendar, cadence, found(pack, cadence.faults(), conditions))))
-                        .toList());
+                dues(pack, machine, cadences, conditions));
+    }
+
+    private static List<Cadence> cadences(Pack pack, Machine machine) {
+        return pack.cadences().stream()
+                .filter(cadence -> machine.meets(cadence.needs()))
+                .toList();
+    }
+
+    private static List<Due> dues(Pack pack, Machine machine, List<Cadence> cadences, List<Condition> conditions) {
+        var calendar = machine.calendar(pack);
+        return cadences.stream()
+                .map(cadence -> new Due(
+                        cadence.task(), Interval.days(calendar, cadence, found(pack, cadence.faults(), conditions))))
+                .toList();
     }
 
     private static boolean isOverdue(Dirt found) {

@@ -29,9 +29,9 @@ public class AdviceTest {
                 .habit(new Habit("Rinse.", List.of("filter"), List.of("screen")))
                 .habit(new Habit("No spoons.", List.of("pump"), List.of()))
                 .cadence(new Cadence(
-                        "filter", "Clean the filter", 14, 182, 0, List.of("filter"), List.of(), false, List.of()))
-                .cadence(new Cadence(
                         "pump", "Look at the pump", 365, 365, 0, List.of("pump"), List.of(), false, List.of()))
+                .cadence(new Cadence(
+                        "filter", "Clean the filter", 14, 182, 0, List.of("filter"), List.of(), false, List.of()))
                 .remedy("clean", null, 5, null, Map.of("filter", 0.9))
                 .build();
         var machine = new Machine(Set.of("screen", "dates=soon"), Ratings.NONE);
@@ -39,6 +39,9 @@ public class AdviceTest {
                 Diagnosis.assess(pack, machine, new Evidence(List.of(new SignSettled("grit", Answer.YES)), Packs.VAN));
         var advice = Advice.of(pack, machine, assessment, List.of());
         assertEquals(advice.habits(), List.of("Rinse."));
-        assertEquals(advice.dues(), List.of(new Advice.Due("Clean the filter", 14)));
+        assertEquals(
+                advice.dues(),
+                List.of(new Advice.Due("Clean the filter", 14), new Advice.Due("Look at the pump", 365)),
+                "what concerns the cause first");
     }
 }
