@@ -75,7 +75,7 @@ public class SafeTest extends BrowserTest {
         var call = add("Tumble dryer", "I smell gas");
         call.touch("Yes: Smell of gas, or a carbon-monoxide alarm");
         call.goesOn();
-        assertThat(call.panel()).containsText("Out with everybody, now");
+        assertThat(call.panel()).containsText("Get everybody out, now");
         confirms(call, "Gas");
         assertThat(call.panel()).containsText("only licensed people may put it back in use");
         assertThat(call.panel()).containsText("it stays without power, and is handed on");
