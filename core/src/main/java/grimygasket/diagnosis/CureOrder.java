@@ -348,6 +348,12 @@ final class CureOrder {
         private final double[] cured;
         private final boolean[] used = new boolean[items.length];
         private final double[] gains = new double[items.length];
+
+        /** By item that waits: its look, chance that what it shows is there, and minutes for what comes before it. */
+        private final Sighting[] sightings = new Sighting[items.length];
+
+        private final double[] shown = new double[items.length];
+        private final double[] wait = new double[items.length];
         private final double[] efficiency = new double[items.length];
 
         /** The items that are still worth their while, the most efficient first once they are ranked. */
@@ -387,6 +393,10 @@ final class CureOrder {
         }
 
         void start(Remedy without) {
+            for (int i : waiting) {
+                sightings[i] = items[i].sighting(start.looked());
+                wait[i] = waitedFor(items[i]);
+            }
             for (int i = 0; i < items.length; i++) {
                 used[i] = items[i].remedy == without;
                 weigh(i);
@@ -404,19 +414,16 @@ final class CureOrder {
                 return false;
             }
             var item = items[pick];
-            double share = share(item);
-            double first = opened.minutes[item.chain] + waitedFor(item);
+            double share = share(pick);
+            double first = opened.minutes[item.chain] + wait[pick];
             cost += uncured * (first + share * item.minutes + lostPrice(item, share, gains[pick] / uncured));
             minutes += uncured * (first + share * item.minutes);
             elapsed += first + item.minutes;
             opened = opened.with(pick);
-            if (waiting.length > 0) {
-                now = new Situation(opened.open, now.settled() | item.causes | item.aims, now.looked() | item.looks);
-            }
             used[pick] = true;
-            apply(item);
+            apply(pick);
             weighAgain(rivals[pick]);
-            weighAgain(waiting);
+            wait(item);
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
             if (Ties.isLess(cost + referring, bestCost)) {
                 bestCost = cost + referring;
@@ -426,8 +433,9 @@ final class CureOrder {
             return true;
         }
 
-        private void apply(Item item) {
-            var sighting = item.sighting(start.looked());
+        private void apply(int pick) {
+            var item = items[pick];
+            var sighting = sightings[pick];
             for (int i = 0; i < item.faults.length; i++) {
                 int fault = item.faults[i];
                 failed[fault] *= 1 - (sighting == null ? 1 : sighting.shows()[i]) * item.chances[i];
@@ -451,21 +459,43 @@ final class CureOrder {
             }
         }
 
+        /** What came before one remedy need not come before others, and each turn is the less likely the more is cured. */
+        private void wait(Item done) {
+            if (waiting.length == 0) {
+                return;
+            }
+            long looked = done.looks & ~now.looked();
+            long settled = (done.causes | done.aims) & ~now.settled();
+            now = new Situation(opened.open, now.settled() | settled, now.looked() | looked);
+            for (int i : waiting) {
+                if (efficiency[i] > 0) {
+                    if ((items[i].looks & looked | items[i].causes & settled) != 0) {
+                        wait[i] = waitedFor(items[i]);
+                    }
+                    price(i);
+                }
+            }
+        }
+
         private void weigh(int i) {
-            gains[i] = used[i] ? 0 : gain(items[i]);
+            gains[i] = used[i] ? 0 : gain(i);
             if (gains[i] > NEGLIGIBLE) {
-                costs[i] = cost(i);
-                efficiency[i] = rounded(gains[i] / costs[i]);
+                price(i);
             } else {
                 efficiency[i] = 0;
             }
         }
 
+        private void price(int i) {
+            costs[i] = cost(i);
+            efficiency[i] = rounded(gains[i] / costs[i]);
+        }
+
         /** What it costs to try a remedy now, but for what has to be opened. */
         private double cost(int i) {
             var item = items[i];
-            double share = share(item);
-            return share * item.minutes + lostPrice(item, share, gains[i] / uncured) + waitedFor(item);
+            double share = share(i);
+            return share * item.minutes + lostPrice(item, share, gains[i] / uncured) + wait[i];
         }
 
         /** Minutes for what has to come before a remedy and is not done yet. */
@@ -477,27 +507,26 @@ final class CureOrder {
          * Chance that a remedy is done when its turn comes: one before which something is looked at is left out if the look
          * shows nothing of what it aims at.
          */
-        private double share(Item item) {
-            var sighting = item.sighting(start.looked());
-            if (sighting == null) {
-                return 1;
-            }
-            double share = uncured * sighting.falseAlarm();
-            for (int i = 0; i < item.faults.length; i++) {
-                int fault = item.faults[i];
-                share += present[fault] * failed[fault] * (sighting.shows()[i] - sighting.falseAlarm());
-            }
-            return Math.min(1, share / uncured);
+        private double share(int i) {
+            return sightings[i] == null ? 1 : Math.min(1, (uncured * sightings[i].falseAlarm() + shown[i]) / uncured);
         }
 
         /** Chance that a remedy takes a fault away that is there and was not taken away before. */
-        private double gain(Item item) {
-            var sighting = item.sighting(start.looked());
+        private double gain(int i) {
+            var item = items[i];
+            var sighting = sightings[i];
             double gain = 0;
-            for (int i = 0; i < item.faults.length; i++) {
-                double chance = item.chances[i] * (sighting == null ? 1 : sighting.shows()[i]);
-                gain += present[item.faults[i]] * failed[item.faults[i]] * chance;
+            double seen = 0;
+            for (int f = 0; f < item.faults.length; f++) {
+                double there = present[item.faults[f]] * failed[item.faults[f]];
+                if (sighting == null) {
+                    gain += there * item.chances[f];
+                } else {
+                    gain += there * item.chances[f] * sighting.shows()[f];
+                    seen += there * (sighting.shows()[f] - sighting.falseAlarm());
+                }
             }
+            shown[i] = seen;
             return gain;
         }
 

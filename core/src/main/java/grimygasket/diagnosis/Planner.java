@@ -31,8 +31,8 @@ final class Planner {
     /** So many minutes dearer than the best, a check is still weighed by what its reading would bring. */
     private static final double NEAR = 3;
 
-    /** A class of readings less likely than this is not reckoned with. */
-    private static final double LEAST_CHANCE = 1e-4;
+    /** After an answer less likely than this, things are taken to go on as if nothing had been asked. */
+    private static final double LEAST_CHANCE = 1e-3;
 
     /** An answer at least this likely counts when it is asked whether answers lead to different steps. */
     private static final double LIKELY = 0.01;
@@ -94,8 +94,9 @@ final class Planner {
      * What is believed and done at some time.
      *
      * @param without a remedy that is not to be used again; null for none
+     * @param value of going on by remedies alone
      */
-    private record Standing(Belief belief, Situation situation, Remedy without) {}
+    private record Standing(Belief belief, Situation situation, Remedy without, CureOrder.Value value) {}
 
     Plan plan() {
         if (story.isCured()) {
@@ -125,7 +126,7 @@ final class Planner {
             return new Plan(proof, List.of(), proof.expectedMinutes(), milestones, heldBack);
         }
         var options = new ArrayList<Option>();
-        var here = new Standing(now, situation, null);
+        var here = new Standing(now, situation, null, atOnce);
         if (!story.isAlarming()) {
             questions().forEach(question -> options.add(ask(question, here)));
         }
@@ -136,7 +137,7 @@ final class Planner {
         remedies.stream().filter(r -> openCauses(r).isEmpty()).forEach(r -> options.add(remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
-        options.replaceAll(option -> orMeasured(option, best));
+        options.replaceAll(option -> orMeasured(option, best, atOnce));
         options.sort(Ties.ascending(Option::cost));
         var first = first(options, atOnce);
         options.removeIf(option -> option.step.equals(first.step));
@@ -202,12 +203,12 @@ final class Planner {
         double failing = 1 - now.chanceCured(remedy);
         var after = stillFailing(remedy);
         var then = done(remedy);
-        var standing = new Standing(after, then, remedy);
+        var standing = new Standing(after, then, remedy, order.from(after, then, remedy));
         double rest = options.stream()
                 .filter(option -> option.question != null)
                 .limit(PROMISING)
                 .mapToDouble(option -> option.question.apply(standing).cost)
-                .reduce(order.from(after, then, remedy).cost(), Math::min);
+                .reduce(standing.value.cost(), Math::min);
         return order.costToTry(now, situation, remedy) + failing * rest;
     }
 
@@ -231,6 +232,7 @@ final class Planner {
      * clear it are made, in their order. Else it is handed on. Nothing of it goes by chance.
      */
     private Plan quarantined(Quarantine quarantine) {
+        var here = new Standing(now, situation, null, order.from(now, situation, null));
         var options = new ArrayList<Option>();
         if (!quarantine.forGood()) {
             remedies.stream()
@@ -244,7 +246,7 @@ final class Planner {
                         .filter(check -> quarantine.looks().contains(check.id()) && van.allows(check))
                         .sorted(Comparator.comparingInt(
                                 check -> quarantine.looks().indexOf(check.id())))
-                        .forEach(check -> options.add(check(check, new Standing(now, situation, null))));
+                        .forEach(check -> options.add(check(check, here)));
             }
         }
         var kind = quarantine.forGood()
@@ -396,7 +398,7 @@ final class Planner {
      * A check as it is by eye, but worth what a reading would bring, where that is more. Only those that come near the best
      * are weighed so: a reading seldom saves more than a few minutes over the same check by eye.
      */
-    private Option orMeasured(Option byEye, double best) {
+    private Option orMeasured(Option byEye, double best, CureOrder.Value atOnce) {
         if (byEye.step.kind() != Kind.CHECK || !van.instruments() || byEye.cost > best + NEAR) {
             return byEye;
         }
@@ -409,12 +411,12 @@ final class Planner {
         var classes = network.reading(check).classes(now.sets);
         for (int c = 0; c < classes.length; c++) {
             double chance = now.chance(classes[c]);
-            if (chance > LEAST_CHANCE) {
-                int outcome = c == classes.length - 1 ? check.outcomes().size() - 1 : 0;
-                var value = order.from(now.given(classes[c]), before.after(situation, check, outcome), null);
-                cost += chance * value.cost();
-                minutes += chance * value.minutes();
-            }
+            int outcome = c == classes.length - 1 ? check.outcomes().size() - 1 : 0;
+            var value = chance < LEAST_CHANCE
+                    ? atOnce
+                    : order.from(now.given(classes[c]), before.after(situation, check, outcome), null);
+            cost += chance * value.cost();
+            minutes += chance * value.minutes();
         }
         double itself = byEye.step.minutes() + byEye.step.reach().minutes() + interruption(check.id());
         return Ties.isLess(itself + cost, byEye.cost)
@@ -476,7 +478,7 @@ final class Planner {
         }
 
         void add(String id, String name, double chance, Belief after, Situation then) {
-            var value = order.from(after, then, at.without);
+            var value = chance < LEAST_CHANCE ? at.value : order.from(after, then, at.without);
             cost += chance * value.cost();
             minutes += chance * value.minutes();
             if (chance >= LIKELY) {
