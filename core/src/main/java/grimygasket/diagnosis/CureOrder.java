@@ -423,7 +423,7 @@ final class CureOrder {
             used[pick] = true;
             apply(pick);
             weighAgain(rivals[pick]);
-            wait(item);
+            weighWaiting(item);
             legs.add(new Leg(item.remedy, elapsed, 1 - uncured));
             if (Ties.isLess(cost + referring, bestCost)) {
                 bestCost = cost + referring;
@@ -460,7 +460,7 @@ final class CureOrder {
         }
 
         /** What came before one remedy need not come before others, and each turn is the less likely the more is cured. */
-        private void wait(Item done) {
+        private void weighWaiting(Item done) {
             if (waiting.length == 0) {
                 return;
             }
