@@ -134,7 +134,9 @@ final class Planner {
                 .filter(fact -> !story.settled().contains(fact.id()))
                 .forEach(fact -> options.add(learn(fact, here)));
         network.checks.stream().filter(this::canBeMade).forEach(check -> options.add(check(check, here)));
-        remedies.stream().filter(r -> openCauses(r).isEmpty()).forEach(r -> options.add(remedy(r)));
+        remedies.stream()
+                .filter(r -> openCauses(r).isEmpty())
+                .forEach(r -> options.add(r.id().equals(firstNow) ? first(r, atOnce) : remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best, atOnce));
@@ -491,6 +493,17 @@ final class Planner {
     /** What would be done first; what something has to come before is not the same as what can be done. */
     private String first(CureOrder.Value value, Situation then) {
         return order.isHeldBack(value, then) ? value.first() + " later" : value.first();
+    }
+
+    /**
+     * The order's first remedy, at most at the order's cost: what the order values pays, and must not look dearer than handing on or
+     * than the same remedy after a question that tells nothing.
+     */
+    private Option first(Remedy remedy, CureOrder.Value order) {
+        var option = remedy(remedy);
+        return Ties.isLess(order.cost(), option.cost)
+                ? new Option(option.step.expecting(order.minutes()), option.itself, order.cost(), null, true)
+                : option;
     }
 
     private Option remedy(Remedy remedy) {
