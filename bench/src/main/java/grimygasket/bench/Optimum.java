@@ -74,14 +74,13 @@ final class Optimum {
             return findings.stream()
                     .anyMatch(f -> kind.isInstance(f)
                             && (f instanceof SignSettled s && s.sign().equals(id)
-                                    || f instanceof RemedyTried r && r.remedy().equals(id)));
+                                    || f instanceof RemedyTried r && r.remedy().equals(id)
+                                    || f instanceof CheckMade c && c.check().equals(id)));
         }
 
         /** Whether all of some looks were made at any time. */
         boolean looked(List<String> checks) {
-            return checks.stream()
-                    .allMatch(check -> findings.stream()
-                            .anyMatch(f -> f instanceof CheckMade c && c.check().equals(check)));
+            return checks.stream().allMatch(check -> has(CheckMade.class, check));
         }
     }
 

@@ -500,7 +500,7 @@ final class CureOrder {
 
         /** Minutes for what has to come before a remedy and is not done yet. */
         private double waitedFor(Item item) {
-            return item.waits() ? before.minutes(item.causes, item.looks, now) : 0;
+            return before.minutes(item.causes, item.looks, now);
         }
 
         /**

@@ -91,7 +91,7 @@ final class Prerequisites {
         return mask;
     }
 
-    /** What the looks before a remedy show of the faults that it aims at; those that tell nothing of them are left out. */
+    /** The looks before a remedy that can show one of its faults, and how likely each shows which. */
     List<Sighting> sightings(Remedy remedy, int[] faults) {
         return looks.stream()
                 .filter(look -> remedy.after().contains(look.id()))

@@ -31,7 +31,7 @@ final class ToolWords {
 
     private ToolWords() {}
 
-    /** What steps name and a list lacks; a reason may speak of what is not used. */
+    /** Tools that the steps name and the list lacks. Reasons are not read: they may name a tool that is not used. */
     static List<String> missing(List<Instruction> steps, List<String> tools) {
         var words = words(steps.stream().map(Instruction::text).collect(Collectors.joining(" ")));
         return Stream.concat(WORN.stream(), USED.stream())

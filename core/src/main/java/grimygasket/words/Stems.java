@@ -5,8 +5,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * A word, brought to a form that stays the same whatever ending and spelling it is written with: "stopped" and "stops", "odour" and
- * "odor". A few rules for English, far simpler than Porter's (1980), of which they keep the idea.
+ * Reduces a word to its stem, so that endings and spellings match: "stopped" and "stops", "odour" and "odor". A few rules for English, far simpler than Porter's (1980), of which they keep the idea.
  */
 final class Stems {
     private static final Set<String> LITTLE = words("""

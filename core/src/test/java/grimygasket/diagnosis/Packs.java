@@ -172,73 +172,44 @@ public final class Packs {
         if (part != null && parts.stream().noneMatch(p -> p.id().equals(part))) {
             parts.add(new Part(part, part, false, false, 0));
         }
-        var used = part == null ? List.<String>of() : List.of(part);
-        return remedy(new Remedy(
-                id,
-                id,
-                layer,
-                minutes,
-                cures,
-                List.of(),
-                List.of(),
-                0,
-                used,
-                List.of(),
-                "works",
-                List.of(),
-                null,
-                List.of(),
-                false,
-                null,
-                null,
-                false,
-                Power.DEAD,
-                null));
+        return remedy(id, id, layer, minutes, part == null ? List.of() : List.of(part), cures, List.of(), false);
     }
 
     /** One without a part, before which something is looked at. */
     Packs remedyAfter(String id, String layer, double minutes, Map<String, Double> cures, List<String> looks) {
+        return remedy(id, id, layer, minutes, List.of(), cures, looks, false);
+    }
+
+    /** One without a part, worked from outside, that asks for what brings its faults about to be cleared or cured first. */
+    public Packs remedyAfterCauses(String id, String name, double minutes, Map<String, Double> cures) {
+        return remedy(id, name, null, minutes, List.of(), cures, List.of(), true);
+    }
+
+    private Packs remedy(
+            String id,
+            String name,
+            String layer,
+            double minutes,
+            List<String> parts,
+            Map<String, Double> cures,
+            List<String> looks,
+            boolean causesFirst) {
         return remedy(new Remedy(
                 id,
-                id,
+                name,
                 layer,
                 minutes,
                 cures,
                 List.of(),
                 List.of(),
                 0,
-                List.of(),
+                parts,
                 List.of(),
                 "works",
                 List.of(),
                 null,
                 looks,
-                false,
-                null,
-                null,
-                false,
-                Power.DEAD,
-                null));
-    }
-
-    /** One without a part, worked from outside, that asks for what brings its faults about to be cleared or cured first. */
-    public Packs remedyAfterCauses(String id, String name, double minutes, Map<String, Double> cures) {
-        return remedy(new Remedy(
-                id,
-                name,
-                null,
-                minutes,
-                cures,
-                List.of(),
-                List.of(),
-                0,
-                List.of(),
-                List.of(),
-                "works",
-                List.of(),
-                null,
-                List.of(),
-                true,
+                causesFirst,
                 null,
                 null,
                 false,
