@@ -77,8 +77,9 @@ launch() {
   local classes=-XX:ArchiveClassesAtExit=$laid/classes.$$.jsa
   [ ! -s $laid/classes.jsa ] || classes=-XX:SharedArchiveFile=$laid/classes.jsa
   database_was_away='' launched=$SECONDS
+  health=$(free_port "${health:-$((GASKET_PORT + 1))}")
   # A session of its own: Ctrl-C comes here first, and the database outlives the application.
-  setsid java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xshare:auto "$classes" -jar $laid/application.jar \
+  GASKET_HEALTH_PORT=$health setsid java -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xshare:auto "$classes" -jar $laid/application.jar \
     >"$var/log/application.log" 2>&1 9>&- &
   application=$!
 }
@@ -99,8 +100,13 @@ observe() {
 blame() {
   local log=$var/log/application.log
   if [ -n "$database_was_away" ] || ! scripts/database answers "$db" || [ "$(free_space "$db")" -lt "$ROOM" ]; then return; fi
+  if grep -q "Port $health was already in use" "$log"; then
+    # The next launch may have another.
+    health=$((health + 1))
+    return
+  fi
   if [ -z "$ready_once" ]; then
-    ! grep -q 'already in use' "$log" || fail "Port $GASKET_PORT was taken at the last moment: run './start --port $((GASKET_PORT + 1))'."
+    ! grep -q "Port $GASKET_PORT was already in use" "$log" || fail "Port $GASKET_PORT was taken at the last moment: run './start --port $((GASKET_PORT + 1))'."
     fail "The application does not start: see $log."
   fi
   deaths=$((SECONDS - launched > 600 ? 1 : ${deaths:-0} + 1))

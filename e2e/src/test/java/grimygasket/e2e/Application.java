@@ -2,7 +2,6 @@ package grimygasket.e2e;
 
 import java.io.IOException;
 import java.net.InetSocketAddress;
-import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,7 +17,7 @@ final class Application implements AutoCloseable {
     /** As {@code scripts/build} lays it out. */
     private static final Path LAID_OUT = Installation.ROOT.resolve("server/target/application/application.jar");
 
-    private final int port = freePort();
+    private final int port = Ports.free();
     private final Path log;
     private final Map<String, String> environment;
     private Process process;
@@ -78,14 +77,6 @@ final class Application implements AutoCloseable {
             return true;
         } catch (IOException e) {
             return false;
-        }
-    }
-
-    static int freePort() {
-        try (var socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException e) {
-            throw new IllegalStateException("there is no free port", e);
         }
     }
 }

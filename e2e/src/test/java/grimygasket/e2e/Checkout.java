@@ -20,7 +20,7 @@ final class Checkout implements AutoCloseable {
     private static final Set<String> LEFT_OUT = Set.of("var", ".git");
 
     private final Path folder;
-    private final int port = Application.freePort();
+    private final int port = Ports.free();
     private final List<Started> started = new ArrayList<>();
 
     Checkout() throws IOException, InterruptedException {

@@ -21,8 +21,8 @@ final class Cluster implements Servers, AutoCloseable {
             .mapToObj(i -> new GaleraNode(folder.resolve("node" + i)))
             .toList();
     final List<Application> applications = new ArrayList<>();
-    private final int databasePort = Application.freePort();
-    private final int port = Application.freePort();
+    private final int databasePort = Ports.free();
+    private final int port = Ports.free();
     private Process proxy;
 
     Cluster() throws IOException, InterruptedException {

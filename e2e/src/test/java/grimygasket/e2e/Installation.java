@@ -29,7 +29,7 @@ final class Installation implements Servers, AutoCloseable {
     private static final Deque<Installation> FREE = new ConcurrentLinkedDeque<>();
 
     private final Path folder;
-    private final int databasePort = Application.freePort();
+    private final int databasePort = Ports.free();
     private final Application application;
 
     private final Snapshot first;

@@ -1,9 +1,12 @@
 package grimygasket.e2e;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
+import java.net.InetSocketAddress;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -76,6 +79,28 @@ public class SupervisionTest {
         phone().enterCode(CALL, "E72");
         assertTrue(here.asked("select record from service_call where id = '" + CALL + "'")
                 .contains("E71"));
+    }
+
+    /** A socket that is bound and does not listen holds a port that looks free. */
+    private static Socket holds(int port) throws IOException {
+        var socket = new Socket();
+        socket.bind(new InetSocketAddress("127.0.0.1", port));
+        return socket;
+    }
+
+    @Test
+    public void aPortTakenAtTheLastMomentEndsTheStartOnlyWhereItWasAskedFor() throws IOException, InterruptedException {
+        try (var held = holds(here.port() + 1)) {
+            assertFalse(Application.answers(held.getLocalPort()), "it looks free");
+            here.start("./start").ready().end();
+        }
+        try (var held = holds(here.port())) {
+            assertFalse(Application.answers(held.getLocalPort()), "it looks free");
+            var refused = here.start("./start");
+            assertEquals(refused.status(), 1);
+            assertTrue(
+                    refused.said().contains("Port " + here.port() + " was taken at the last moment"), refused.said());
+        }
     }
 
     @Test
