@@ -158,6 +158,15 @@ export function useNoted(kind: MaybeRefOrGetter<string>) {
   })
 }
 
+/** What was learnt of models on calls, and the know-how in use does not say. */
+export function useLearnt(kind: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['learnt', computed(() => toValue(kind))],
+    queryFn: () =>
+      answer(() => api.GET('/api/know-how/{kind}/learnt', { params: { path: { kind: toValue(kind) } } })),
+  })
+}
+
 /** Every gauge, with the data of a call's machine where there is one. */
 export function useGauges(call: MaybeRefOrGetter<string | undefined>) {
   return useQuery({

@@ -4,6 +4,7 @@ import PanelHead from '../ui/PanelHead.vue'
 import { minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
 import { byId } from '../judgement/byId'
+import { chain } from '../judgement/chain'
 import { stepKey, waitingText } from '../judgement/steps'
 import { useCallContext } from './context'
 import Dangers from './Dangers.vue'
@@ -17,6 +18,7 @@ import StepCaution from './StepCaution.vue'
 import StepRemedy from './StepRemedy.vue'
 import GoOn from './stages/GoOn.vue'
 import { usePower } from './usePower'
+import WaysIn from './WaysIn.vue'
 import WhatStays from './WhatStays.vue'
 
 const emit = defineEmits<{ choose: [key: string]; back: [] }>()
@@ -30,6 +32,10 @@ const remedy = computed(() =>
 const work = computed(() =>
   step.value?.kind === 'CHECK' ? byId(pack.value.checks, step.value.id) : remedy.value,
 )
+const tools = computed(() => {
+  const { checkTools, remedyTools } = call.value.applicable
+  return (step.value?.kind === 'CHECK' ? checkTools : remedyTools)[work.value?.id ?? '']
+})
 </script>
 
 <template>
@@ -52,7 +58,7 @@ const work = computed(() =>
         <li v-if="step.waiting.way !== 'NONE'" class="rounded border border-[#8a9192] px-1.5 py-0.5">
           {{ waitingText(step.waiting) }}
         </li>
-        <li v-for="tool in work?.tools" :key="tool" class="rounded border border-[#8a9192] px-1.5 py-0.5">
+        <li v-for="tool in tools" :key="tool" class="rounded border border-[#8a9192] px-1.5 py-0.5">
           {{ tool }}
         </li>
       </ul>
@@ -77,6 +83,7 @@ const work = computed(() =>
         <p><b>Open first:</b> {{ step.reach.opens.join(', then ') }}</p>
         <button type="button" class="btn btn-quiet" @click="stage.show('OPEN')">The tray</button>
       </div>
+      <WaysIn v-if="step.reach.opens.length" :layers="chain(call.open.layers, work?.layer)" />
       <Dangers :step="step" />
       <BeforePower :step="step" />
       <ForWhom

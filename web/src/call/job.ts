@@ -1,4 +1,4 @@
-import type { Condition, Debt, Found, Laid, Note, PartUse, Piece, Screws } from '../api/types'
+import type { Condition, Debt, Found, Laid, Learner, Note, PartUse, Piece, Screws } from '../api/types'
 
 /** The words of the job sheet. */
 export const STUFF: Record<Condition['stuff'], string> = {
@@ -55,6 +55,10 @@ export const CONFIRMATION: Record<Laid['confirm'][number], string> = {
   HOSES_FREE: 'No hose is kinked',
   DRY: 'Dry all through',
 }
+
+/** For example "found by Rollo on 2 calls about this model". */
+export const learntText = ({ by, calls }: Learner) =>
+  `found by ${by} on ${calls === 1 ? 'a call' : `${calls} calls`} about this model`
 
 /** For example "2 × T20, coarse for plastic, 16 mm, lower quarter". */
 export const screwsText = ({ drive, thread, lengthMm, count, place, leftHand }: Screws) =>

@@ -59,6 +59,7 @@ interface Questions {
       revision: number
       circumstances: Circumstances
       shelf: NewOfKind['shelf']
+      models: NewOfKind['models']
     },
     Became & { circumstances?: Circumstances },
   ]

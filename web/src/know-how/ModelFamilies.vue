@@ -3,6 +3,7 @@ import type { Knowhow } from '../api/types'
 import { useFamilies } from '../api/queries'
 import { lowerFirst } from '../ui/format'
 import ChangeList from './ChangeList.vue'
+import LearntOfModels from './LearntOfModels.vue'
 
 /** Models that differ from their kind: a call about one is judged by what differs. */
 const props = defineProps<{ knowhow: Knowhow }>()
@@ -10,6 +11,7 @@ const { data: families } = useFamilies(() => props.knowhow.pack.id)
 </script>
 
 <template>
+  <LearntOfModels :knowhow="knowhow" />
   <p v-if="families && !families.length">
     No model of a {{ lowerFirst(knowhow.pack.name) }} is known to differ from its kind. A pack says it under
     <span class="font-mono text-sm">families</span>.

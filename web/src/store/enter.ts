@@ -77,7 +77,7 @@ export async function begin(command: Command): Promise<Call> {
   if (change.kind !== 'begin') throw new Error(`${change.kind} begins no call`)
   const of = (await nextDays())?.kinds.find(({ kind }) => kind === change.machine.kind)
   if (!of) throw Problem.unreachable()
-  const { knowhow, revision, shelf: parts } = of
+  const { knowhow, revision, shelf: parts, models } = of
   const known = { ...command, change: { ...change, revision } }
   await tell(knowhow)
   const { call, circumstances, refused } = await ask('begin', {
@@ -87,6 +87,7 @@ export async function begin(command: Command): Promise<Call> {
     revision,
     circumstances: of.circumstances,
     shelf: parts,
+    models,
   })
   if (!call || !circumstances) throw refused ? problemOf(refused) : Problem.unreachable()
   const { shelf } = circumstances

@@ -34,11 +34,13 @@ let isOld = true
 export async function prepare(anew = isOld) {
   const days = await answerQuietly(() => api.GET('/api/device/next-days'))
   const db = await storage()
-  for (const { call, version } of days.calls) {
-    const before = (await held(call))?.call.head.version
-    if (anew || before !== version) await hold(call)
+  for (const { call, version, learntAt } of days.calls) {
+    const before = await held(call)
+    const isOther =
+      before?.call.head.version !== version || (before.circumstances.learnt?.at ?? 0) !== learntAt
+    if (anew || isOther) await hold(call)
     // Where the server was slow it is shown as it was held before.
-    if (before !== version) void queryClient.invalidateQueries({ queryKey: callKey(call) })
+    if (isOther) void queryClient.invalidateQueries({ queryKey: callKey(call) })
   }
   for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
   // Only now: a day of which half the calls are here is not known here.

@@ -21,7 +21,7 @@ const nextLayer = computed(
     byId(pack.value.remedies, step.value?.id)?.layer,
 )
 const layers = computed(() =>
-  pack.value.layers
+  call.value.open.layers
     .map((layer) => {
       const known = new Set(call.value.open.toLay[layer.id])
       return { ...layer, pieces: layer.pieces.filter((piece) => known.has(piece.id)) }

@@ -17,7 +17,7 @@ const props = defineProps<{
   waitsFor: string[]
   open: boolean
 }>()
-const { call, pack, actions } = useCallContext()
+const { call, actions } = useCallContext()
 const piece = computed(() => props.line.what)
 const asFound = () => ({
   back: piece.value.screws.map(({ screws }) => screws.count),
@@ -26,7 +26,8 @@ const asFound = () => ({
 const draft = useDraft(`back:${props.line.id}`, asFound())
 const drawing = computed(
   () =>
-    pack.value.layers.flatMap((layer) => layer.pieces).find((one) => one.id === piece.value.piece)?.drawing,
+    call.value.open.layers.flatMap((layer) => layer.pieces).find((one) => one.id === piece.value.piece)
+      ?.drawing,
 )
 const staysOff = ref(false)
 const dry = computed(() => clock(piece.value.dryUntil))

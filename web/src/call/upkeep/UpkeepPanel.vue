@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { byId } from '../../judgement/byId'
+import { chain } from '../../judgement/chain'
 import PanelHead from '../../ui/PanelHead.vue'
 import { minutes } from '../../ui/format'
 import { remedyTried } from '../../judgement/finding'
 import { useCallContext } from '../context'
 import PartPicker from '../PartPicker.vue'
 import StepMethod from '../StepMethod.vue'
+import WaysIn from '../WaysIn.vue'
 import GoOn from '../stages/GoOn.vue'
 import StationNotes from '../stages/StationNotes.vue'
 import Things from '../stages/Things.vue'
@@ -19,7 +21,7 @@ const { tasks, due, done, next } = useUpkeep()
 
 const task = computed(() => tasks.value.find((one) => one.remedy === props.chosen) ?? next.value)
 const remedy = computed(() => byId(pack.value.remedies, task.value?.remedy))
-const layer = computed(() => byId(pack.value.layers, task.value?.layer))
+const layer = computed(() => byId(call.value.open.layers, task.value?.layer))
 /** Those of all that was done, for what is still to be noted. */
 const worked = computed(() =>
   tasks.value.filter((one) => one.done).map((one) => byId(pack.value.remedies, one.remedy)!),
@@ -37,7 +39,11 @@ async function seesFault() {
   >
     <ul v-if="remedy" class="mt-2 flex flex-wrap gap-2 font-mono text-xs font-medium">
       <li class="rounded border border-[#8a9192] px-1.5 py-0.5">{{ minutes(remedy.minutes) }}</li>
-      <li v-for="tool in remedy.tools" :key="tool" class="rounded border border-[#8a9192] px-1.5 py-0.5">
+      <li
+        v-for="tool in call.applicable.remedyTools[remedy.id]"
+        :key="tool"
+        class="rounded border border-[#8a9192] px-1.5 py-0.5"
+      >
         {{ tool }}
       </li>
     </ul>
@@ -50,6 +56,7 @@ async function seesFault() {
       <p><b>Opened:</b> {{ layer.name }}</p>
       <button type="button" class="btn btn-quiet" @click="stage.show('OPEN')">The tray</button>
     </div>
+    <WaysIn v-if="!task.done" :layers="chain(call.open.layers, task.layer)" />
     <StepMethod :step="{ kind: 'REMEDY', id: remedy.id }" />
     <PartPicker v-for="part in remedy.parts" :key="part" :remedy="remedy" :part="part" />
     <StationNotes :remedies="[remedy]" folded />

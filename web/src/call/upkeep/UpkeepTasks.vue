@@ -16,7 +16,7 @@ const groups = computed(() =>
   ].filter((group) => group.tasks.length),
 )
 const remedyName = (id: string) => byId(pack.value.remedies, id)!.name
-const layerName = (id?: string) => byId(pack.value.layers, id)?.name
+const layerName = (id?: string) => byId(call.value.open.layers, id)?.name
 
 function choose(remedy: string) {
   emit('choose', remedy)

@@ -14,12 +14,13 @@ const nameOfEdited = (edit: Edit) =>
 const isThere = (edit: Edit) => piecesOf(props.draft, edit.section).some((piece) => piece.id === edit.piece)
 const isNew = (edit: Edit) =>
   isSection(edit.section) && !props.knowhow.pack[edit.section].some((piece) => piece.id === edit.piece)
-const whatOf = (edit: Edit) => (isSection(edit.section) ? ONE[edit.section] : edit.section)
+const whatOf = (edit: Edit) => (isSection(edit.section) ? ONE[edit.section] : 'models')
 
 function changed(edit: Edit) {
   if (!edit.members.length) return 'taken out'
   if (isNew(edit)) return 'new'
-  const fields = isSection(edit.section) ? FIELDS[edit.section] : []
+  if (!isSection(edit.section)) return 'how they open'
+  const fields = FIELDS[edit.section]
   return edit.members
     .map((member) => fields.find((field) => field.member === member)?.label.toLowerCase() ?? member)
     .join(', ')
@@ -35,12 +36,12 @@ function changed(edit: Edit) {
     >
       <div class="leading-tight">
         <RouterLink
-          v-if="isThere(edit)"
+          v-if="isSection(edit.section) && isThere(edit)"
           :to="`/know-how/${knowhow.pack.id}/draft/${edit.section}/${edit.piece}`"
           class="font-semibold underline decoration-dotted underline-offset-4"
           >{{ nameOfEdited(edit) }}</RouterLink
         >
-        <b v-else>{{ edit.piece }}</b>
+        <b v-else>{{ nameOfEdited(edit) }}</b>
         <span class="text-soft ml-2">{{ whatOf(edit) }}</span>
         <p class="text-soft mt-1 text-sm">
           {{ changed(edit) }} · {{ edit.by }}, {{ otherDay(edit.at) }} {{ clock(edit.at) }}

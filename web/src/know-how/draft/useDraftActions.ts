@@ -18,13 +18,14 @@ export function useDraftActions(kind: string) {
     return useMutation({ mutationFn: request, onSuccess: show })
   }
 
-  const put = changing((edit: { section: Section; id: string; members: Record<string, unknown> }) =>
-    answer(() =>
-      api.PUT('/api/know-how/{kind}/draft/{section}/{piece}', {
-        params: { path: { kind, section: edit.section, piece: edit.id } },
-        body: edit.members as Record<string, never>,
-      }),
-    ),
+  const put = changing(
+    (edit: { section: Section | 'families'; id: string; members: Record<string, unknown> }) =>
+      answer(() =>
+        api.PUT('/api/know-how/{kind}/draft/{section}/{piece}', {
+          params: { path: { kind, section: edit.section, piece: edit.id } },
+          body: edit.members as Record<string, never>,
+        }),
+      ),
   )
   const takeOut = changing((piece: { section: Section; id: string }) =>
     answer(() =>

@@ -127,5 +127,8 @@ insert into own_note (id, call_id, machine_kind, at, entered_by, body) values
 ('0193a000-0000-7000-8000-000000000792', '0193a000-0000-7000-8000-000000000407', 'dishwasher', now(3) - interval 1430 minute, 'Maren Tolliver', '{"kind": "note", "about": "SEEN", "text": "Edge of the door swollen: water stands on the sill after every wash", "proved": false}'),
 ('0193a000-0000-7000-8000-000000000793', '0193a000-0000-7000-8000-000000000407', 'dishwasher', now(3) - interval 1428 minute, 'Maren Tolliver', '{"kind": "note", "about": "DONE", "text": "Lower rack re-wheeled with two wheels from a scrap rack", "minutes": 6, "proved": true}');
 
+insert into model_note (call_id, subject, kind, maker, model, model_key, at, body) values
+('0193a000-0000-7000-8000-000000000407', 'way upper-rack-way', 'dishwasher', 'Ostrelle', 'Lagoon 2', 'ostrelle lagoon2', now(3) - interval 1438 minute, concat('{"at": ', floor(unix_timestamp(now(3) - interval 1438 minute) * 1000), ', "by": "Rollo Fenn", "way": {"kind": "way-found", "way": "upper-rack-way", "choice": "rack-wheels"}}'));
+
 insert into knowhow_use (kind, number, calls)
 select m.kind, c.revision, count(*) from service_call c join machine m on m.id = c.machine_id group by m.kind, c.revision;

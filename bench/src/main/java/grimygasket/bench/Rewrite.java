@@ -66,7 +66,8 @@ final class Rewrite {
                 p.water(),
                 p.exclusive(),
                 p.sources(),
-                p.families());
+                p.families(),
+                p.ways());
     }
 
     static Fault rate(Fault f, double rate) {

@@ -219,6 +219,7 @@ record SmallCase(Pack pack, String complaint) {
                 null,
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
     }
 

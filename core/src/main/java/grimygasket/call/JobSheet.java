@@ -8,6 +8,7 @@ import grimygasket.visit.Laid;
 import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.WaterLeft;
+import grimygasket.visit.WayFound;
 import java.util.List;
 
 /**
@@ -20,6 +21,7 @@ import java.util.List;
  * @param notes in the technician's own words
  * @param proofs as far as they have come
  * @param water that stood in the machine; one at most
+ * @param ways in, as they were found
  */
 public record JobSheet(
         List<Line<Laid>> pieces,
@@ -28,7 +30,8 @@ public record JobSheet(
         List<Line<Found>> things,
         List<Line<Note>> notes,
         List<Line<ProofRun>> proofs,
-        List<Line<WaterLeft>> water) {
+        List<Line<WaterLeft>> water,
+        List<Line<WayFound>> ways) {
 
     /** Sorts lines by their kinds. */
     public static JobSheet of(List<Line<?>> lines) {
@@ -39,7 +42,8 @@ public record JobSheet(
                 only(lines, Found.class),
                 only(lines, Note.class),
                 only(lines, ProofRun.class),
-                only(lines, WaterLeft.class));
+                only(lines, WaterLeft.class),
+                only(lines, WayFound.class));
     }
 
     @SuppressWarnings("unchecked") // A line's kind is that of what it says.

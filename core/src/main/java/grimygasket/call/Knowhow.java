@@ -15,12 +15,13 @@ import java.util.Set;
 /**
  * What a call's facts are held against.
  *
- * @param pack of the machine's family of models, or else of its kind
+ * @param pack of the machine's family of models, or else of its kind, with the ways in that are taken
  * @param codes of the machine's maker
  * @param machine what matters about it to the diagnosis
  * @param shelf the parts that fit it
  * @param before remedy id to when it was last done on an earlier call; empty for a call that is not for upkeep
  * @param competences of the technician
+ * @param learnt of the machine's model on the business's calls
  */
 public record Knowhow(
         Pack pack,
@@ -28,7 +29,8 @@ public record Knowhow(
         Machine machine,
         List<Article> shelf,
         Map<String, Last> before,
-        Set<Competence> competences) {
+        Set<Competence> competences,
+        Learnt learnt) {
     public Knowhow {
         codes = List.copyOf(codes);
         shelf = List.copyOf(shelf);

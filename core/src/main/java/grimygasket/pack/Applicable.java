@@ -17,6 +17,8 @@ import java.util.stream.Collectors;
  * @param remedyNotes remedy id to the notes that stand at it
  * @param checkCautions check id to the cautions that stand at it, those of the layers around it included
  * @param remedyCautions remedy id to the cautions that stand at it, in the same way
+ * @param checkTools check id to what it takes, with what the way there takes
+ * @param remedyTools remedy id to what it takes, in the same way
  */
 public record Applicable(
         List<String> complaints,
@@ -25,7 +27,9 @@ public record Applicable(
         Map<String, List<String>> checkNotes,
         Map<String, List<String>> remedyNotes,
         Map<String, List<String>> checkCautions,
-        Map<String, List<String>> remedyCautions) {
+        Map<String, List<String>> remedyCautions,
+        Map<String, List<String>> checkTools,
+        Map<String, List<String>> remedyTools) {
 
     /**
      * @param traits see {@link Needs#met}
@@ -53,7 +57,9 @@ public record Applicable(
                 remedyNotes,
                 pack.checks().stream().collect(Collectors.toMap(Check::id, check -> ids(pack.cautions(check, traits)))),
                 pack.remedies().stream()
-                        .collect(Collectors.toMap(Remedy::id, remedy -> ids(pack.cautions(remedy, traits)))));
+                        .collect(Collectors.toMap(Remedy::id, remedy -> ids(pack.cautions(remedy, traits)))),
+                pack.checks().stream().collect(Collectors.toMap(Check::id, Check::tools)),
+                pack.remedies().stream().collect(Collectors.toMap(Remedy::id, Remedy::tools)));
     }
 
     private static List<String> ids(List<Caution> cautions) {

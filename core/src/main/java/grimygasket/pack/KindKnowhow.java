@@ -38,12 +38,26 @@ public record KindKnowhow(Pack pack, List<Code> codes, Map<String, Pack> familie
 
     private List<String> ofAll(Function<Pack, List<String>> said) {
         var all = new ArrayList<>(said.apply(pack));
+        addWays(pack, "", said, all);
         for (var family : pack.families()) {
-            said.apply(families.get(family.id())).stream()
-                    .filter(line -> !all.contains(line))
-                    .forEach(line -> all.add(family.name() + ": " + line));
+            var ofFamily = families.get(family.id());
+            add(said.apply(ofFamily), family.name() + ": ", all);
+            addWays(ofFamily, family.name() + ", ", said, all);
         }
         return List.copyOf(all);
+    }
+
+    private static void addWays(Pack of, String where, Function<Pack, List<String>> said, List<String> all) {
+        of.ways().stream().flatMap(way -> way.choices().stream()).forEach(choice -> {
+            var taken = Ways.taken(of, List.of(choice.id()), Map.of());
+            if (taken != of) {
+                add(said.apply(taken), where + choice.name() + ": ", all);
+            }
+        });
+    }
+
+    private static void add(List<String> said, String where, List<String> all) {
+        said.stream().filter(line -> !all.contains(line)).forEach(line -> all.add(where + line));
     }
 
     /** What is known of a machine: of its family, or else of its kind. */

@@ -39,4 +39,9 @@ public record Layer(
         }
         exposes = Lists.copy(exposes);
     }
+
+    /** The same with other pieces. */
+    Layer with(List<Piece> others) {
+        return new Layer(id, name, within, openMinutes, closeMinutes, cautions, others, drawing, exposes);
+    }
 }

@@ -27,7 +27,8 @@ public record ModelFamily(String id, String name, String maker, List<String> mod
                 && models.stream().anyMatch(beginning -> plain(model).startsWith(plain(beginning)));
     }
 
-    private static String plain(String text) {
+    /** As names of makers and models are compared. */
+    public static String plain(String text) {
         return text == null ? "" : text.toLowerCase().replaceAll("[\\s-]", "");
     }
 }

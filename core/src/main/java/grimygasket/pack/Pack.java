@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param exclusive signs of which only one can be
  * @param sources where its numbers come from; what none of them claims is an estimate
  * @param families models that differ from the kind
+ * @param ways what is opened otherwise on some models
  * @throws PackException if a reference leads nowhere or an id is used twice
  */
 public record Pack(
@@ -52,7 +53,8 @@ public record Pack(
         @Nullable StandingWater water,
         List<Exclusive> exclusive,
         List<Source> sources,
-        List<ModelFamily> families) {
+        List<ModelFamily> families,
+        List<WayIn> ways) {
     /** Sets of faults and of layers are bit masks. */
     public static final int MOST_FAULTS = 63;
 
@@ -81,6 +83,7 @@ public record Pack(
         exclusive = Lists.copy(exclusive);
         sources = Lists.copy(sources);
         families = Lists.copy(families);
+        ways = Lists.copy(ways);
         ratings = ratings == null ? Map.of() : Map.copyOf(ratings);
         ratings.forEach(Rating::check);
         var problems = new References(
@@ -103,7 +106,8 @@ public record Pack(
                         water,
                         exclusive,
                         sources,
-                        families)
+                        families,
+                        ways)
                 .problems();
         if (problems.isEmpty()) {
             // References lead somewhere, so that what they lead to can be held against each other.
@@ -112,9 +116,7 @@ public record Pack(
         if (!problems.isEmpty()) {
             throw new PackException(problems);
         }
-        var ofAll = new Tools(
-                layers.stream().collect(Collectors.toMap(Layer::id, layer -> layer)),
-                cautions.stream().collect(Collectors.toMap(Caution::id, caution -> caution)));
+        var ofAll = Tools.of(layers, cautions);
         checks = checks.stream()
                 .map(check -> check.equipped(ofAll.of(check.layer(), check.tools(), check.cautions())))
                 .toList();
@@ -143,6 +145,10 @@ public record Pack(
         return find("layer", layers, Layer::id, layerId);
     }
 
+    public WayIn way(String wayId) {
+        return find("way in", ways, WayIn::id, wayId);
+    }
+
     /** The path on which a station lies. */
     public Path pathOf(String stationId) {
         for (var path : paths) {
@@ -157,6 +163,21 @@ public record Pack(
 
     public Station station(String stationId) {
         return find("station", pathOf(stationId).stations(), Station::id, stationId);
+    }
+
+    /**
+     * What can hurt or be hurt if the machine has power while a layer is open, by whichever way it is opened: what lies on the tray may
+     * have come off another way than the one taken now.
+     */
+    public Set<Hazard> mayExpose(String layerId) {
+        return Stream.concat(
+                        Stream.of(layer(layerId)),
+                        ways.stream()
+                                .flatMap(way -> way.choices().stream())
+                                .flatMap(choice -> choice.layers().stream())
+                                .filter(layer -> layer.id().equals(layerId)))
+                .flatMap(layer -> layer.exposes().stream())
+                .collect(Collectors.toSet());
     }
 
     /** The layers that have to be open to work at one, outermost first, that one included; none for null. */

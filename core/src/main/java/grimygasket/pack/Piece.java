@@ -42,4 +42,22 @@ public record Piece(
         confirm = Lists.copy(confirm);
         needs = Lists.copy(needs);
     }
+
+    /** The same, held otherwise. */
+    Piece held(Fastening by) {
+        return new Piece(
+                id,
+                name,
+                by.screws(),
+                by.turn(),
+                by.clips(),
+                by.orientation(),
+                joint,
+                lastIn,
+                optional,
+                confirm,
+                needs,
+                mayBeOff,
+                drawing);
+    }
 }

@@ -28,7 +28,8 @@ record References(
         StandingWater water,
         List<Exclusive> exclusive,
         List<Source> sources,
-        List<ModelFamily> families) {
+        List<ModelFamily> families,
+        List<WayIn> ways) {
 
     /** A sentence for each problem; empty for a sound pack. */
     List<String> problems() {
@@ -118,7 +119,11 @@ record References(
             known.require(where, "part", partIds, remedy.spare());
             known.needs(where, remedy.needs());
         }
-        ids("piece", layers.stream().flatMap(layer -> layer.pieces().stream()).toList(), Piece::id, problems);
+        var pieceIds = ids(
+                "piece",
+                layers.stream().flatMap(layer -> layer.pieces().stream()).toList(),
+                Piece::id,
+                problems);
         for (var layer : layers) {
             var where = "layer " + layer.id();
             known.require(where, "layer", layerIds, layer.within());
@@ -130,6 +135,22 @@ record References(
             known.requireAll("the standing water", "layer", layerIds, water.layers());
         }
         layerOrder(problems);
+        ids("way in", ways, WayIn::id, problems);
+        var choices = ways.stream().flatMap(way -> way.choices().stream()).toList();
+        ids("choice", choices, WayIn.Route::id, problems);
+        for (var choice : choices) {
+            var where = "choice " + choice.id();
+            known.requireAll(
+                    where,
+                    "layer",
+                    layerIds,
+                    choice.layers().stream().map(Layer::id).toList());
+            known.requireAll(
+                    where,
+                    "piece",
+                    pieceIds,
+                    choice.pieces().stream().map(Piece::id).toList());
+        }
         for (var fact : facts) {
             var where = "fact " + fact.id();
             ids("choice of " + where, fact.choices(), Fact.Choice::id, problems);

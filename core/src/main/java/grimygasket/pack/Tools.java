@@ -3,6 +3,7 @@ package grimygasket.pack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -10,6 +11,11 @@ import java.util.stream.Stream;
  * comes out on that way, then its own.
  */
 record Tools(Map<String, Layer> layers, Map<String, Caution> cautions) {
+    static Tools of(List<Layer> layers, List<Caution> cautions) {
+        return new Tools(
+                layers.stream().collect(Collectors.toMap(Layer::id, layer -> layer)),
+                cautions.stream().collect(Collectors.toMap(Caution::id, caution -> caution)));
+    }
 
     /**
      * @param layer id of the layer that it is done in; null for work from outside
@@ -29,6 +35,12 @@ record Tools(Map<String, Layer> layers, Map<String, Caution> cautions) {
         }
         worn.stream().filter(one -> !tools.contains(one)).forEach(one -> tools.add(0, one));
         return tools;
+    }
+
+    /** What of these the work itself takes. */
+    List<String> own(String layer, List<String> all, List<String> under) {
+        var ofTheWay = of(layer, List.of(), under);
+        return all.stream().filter(tool -> !ofTheWay.contains(tool)).toList();
     }
 
     private List<String> worn(List<String> under) {

@@ -86,7 +86,7 @@ public record CallState(
                 CallSegment.of(call, knowhow, assessment),
                 SafeSegment.of(progress, call.cautions(), job, knowhow, assessment),
                 FindSegment.of(call.story(), visit, knowhow, assessment, viewer.units()),
-                OpenSegment.of(visit, knowhow),
+                OpenSegment.of(call, visit, knowhow),
                 CureSegment.of(visit, pack),
                 CloseSegment.of(visit, pack, now),
                 ProveSegment.of(visit, knowhow),

@@ -2,11 +2,16 @@ package grimygasket.state;
 
 import grimygasket.call.Article;
 import grimygasket.call.Call;
+import grimygasket.call.CallMachine;
 import grimygasket.call.Knowhow;
+import grimygasket.call.Learnt;
 import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.Recent;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Competence;
 import grimygasket.pack.KindKnowhow;
+import grimygasket.pack.Pack;
+import grimygasket.pack.Ways;
 import grimygasket.visit.Upkeep.Last;
 import java.util.HashMap;
 import java.util.List;
@@ -23,6 +28,7 @@ import java.util.Set;
  * @param returnTripMinutes what a second visit costs
  * @param mainsVolts what the mains give where the business works
  * @param competences of the technician
+ * @param learnt of its model on the business's calls
  */
 public record Circumstances(
         Map<String, String> schools,
@@ -31,38 +37,67 @@ public record Circumstances(
         double labourPerHour,
         double returnTripMinutes,
         double mainsVolts,
-        Set<Competence> competences) {
+        Set<Competence> competences,
+        Learnt learnt) {
+    private static final int KEPT = 64;
+
+    /** As ways in are known for many calls alike, and a machine is judged again after every entry. */
+    private static final Recent<Pack> TAKEN = new Recent<>(KEPT);
+
     public Circumstances {
         schools = Map.copyOf(schools);
         shelf = List.copyOf(shelf);
         before = Map.copyOf(before);
         // A device may hold a call from before people were asked what they are qualified for.
         competences = Competence.set(competences);
+        learnt = learnt == null ? Learnt.NOTHING : learnt;
     }
 
-    public Circumstances with(List<Article> parts) {
-        return new Circumstances(schools, parts, before, labourPerHour, returnTripMinutes, mainsVolts, competences);
+    /**
+     * Those of a new call about a machine.
+     *
+     * @param parts that fit it
+     * @param models what was learnt of models of its kind
+     */
+    public Circumstances of(CallMachine machine, List<Article> parts, List<OfModel> models) {
+        return new Circumstances(
+                schools,
+                parts,
+                before,
+                labourPerHour,
+                returnTripMinutes,
+                mainsVolts,
+                competences,
+                OfModel.of(models, machine.maker(), machine.model()));
     }
 
     /** What a call is held against. */
     public Knowhow knowhow(KindKnowhow kind, Call call) {
         var on = call.machine();
         var known = kind.of(on.maker(), on.model());
+        var pack = taken(known.pack(), call);
         var followed = new HashMap<>(schools);
         if (call.head().upkeep()) {
-            known.pack().schools().stream()
+            pack.schools().stream()
                     .filter(school -> school.upkeep() != null)
                     .forEach(school -> followed.put(school.id(), school.upkeep()));
         }
         return new Knowhow(
-                known.pack(),
+                pack,
                 known.codes().stream()
                         .filter(code -> code.maker().equalsIgnoreCase(on.maker()))
                         .toList(),
-                Machine.of(known.pack(), on.features(), followed, on.ratings()).on(mainsVolts),
+                Machine.of(pack, on.features(), followed, on.ratings()).on(mainsVolts),
                 shelf,
                 before,
-                competences);
+                competences,
+                learnt);
+    }
+
+    private Pack taken(Pack pack, Call call) {
+        var choices = learnt.choices(call);
+        var found = learnt.fastenings();
+        return TAKEN.of(pack, List.of(choices, found), () -> Ways.taken(pack, choices, found));
     }
 
     public Van van() {

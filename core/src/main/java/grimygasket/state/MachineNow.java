@@ -103,9 +103,8 @@ public record MachineNow(
     private static Stored stored(Call call, Pack pack, List<Laid> laid, TreeMap<Long, Boolean> events) {
         var standing = laid.stream()
                 .filter(piece -> piece.place() != Laid.Place.BACK && piece.layer() != null)
-                .map(piece -> pack.layer(piece.layer()))
-                .filter(layer -> layer.exposes().contains(Hazard.STORED))
-                .flatMap(layer -> layer.cautions().stream())
+                .filter(piece -> pack.mayExpose(piece.layer()).contains(Hazard.STORED))
+                .flatMap(piece -> pack.layer(piece.layer()).cautions().stream())
                 .filter(caution -> pack.caution(caution).hazard() == Hazard.STORED)
                 .toList();
         if (standing.isEmpty()) {

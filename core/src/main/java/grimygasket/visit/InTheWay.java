@@ -47,7 +47,7 @@ public final class InTheWay {
     /** Whether it is a part of what keeps hands away from what can hurt. */
     private static boolean covers(Pack pack, Laid laid) {
         return laid.layer() != null
-                && !pack.layer(laid.layer()).exposes().isEmpty()
+                && !pack.mayExpose(laid.layer()).isEmpty()
                 && piece(pack, laid).map(piece -> !piece.optional()).orElse(true);
     }
 

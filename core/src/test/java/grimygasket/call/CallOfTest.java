@@ -58,7 +58,8 @@ final class CallOfTest {
             Packs.MACHINE,
             List.of(new Article(VALVE, "RV-20", "Valve", "valve", new BigDecimal("7.40"), 3)),
             Map.of(),
-            EnumSet.allOf(Competence.class));
+            EnumSet.allOf(Competence.class),
+            Learnt.NOTHING);
 
     static final Person MAREN = new Person(new UUID(2, 1), "Maren", Authority.LEAD);
     static final Person ROLLO = new Person(new UUID(2, 2), "Rollo", Authority.TECHNICIAN);

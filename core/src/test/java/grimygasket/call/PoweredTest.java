@@ -78,7 +78,8 @@ public class PoweredTest {
             Packs.MACHINE,
             List.of(),
             Map.of(),
-            EnumSet.allOf(Competence.class));
+            EnumSet.allOf(Competence.class),
+            Learnt.NOTHING);
 
     private static final Finding RUN = new CheckMade("run", "hums");
     private static final Finding ALARM = new SignSettled("burns", Answer.YES);

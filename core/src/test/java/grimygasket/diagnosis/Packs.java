@@ -24,6 +24,7 @@ import grimygasket.pack.Remedy;
 import grimygasket.pack.School;
 import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
+import grimygasket.pack.WayIn;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -63,6 +64,7 @@ public final class Packs {
     private final List<Habit> habits = new ArrayList<>();
     private final List<Cadence> cadences = new ArrayList<>();
     private final List<Exclusive> exclusive = new ArrayList<>();
+    private List<WayIn> ways = List.of();
     private final Map<Rating, Double> ratings = new EnumMap<>(Rating.class);
     private double referMinutes = 120;
 
@@ -242,6 +244,11 @@ public final class Packs {
         return this;
     }
 
+    public Packs ways(WayIn... all) {
+        ways = List.of(all);
+        return this;
+    }
+
     public Packs exclusive(String id, String... signs) {
         exclusive.add(new Exclusive(id, id + "?", List.of(signs)));
         return this;
@@ -305,7 +312,8 @@ public final class Packs {
                 null,
                 exclusive,
                 List.of(),
-                List.of());
+                List.of(),
+                ways);
     }
 
     public static Outcome outcome(String id, double leak, Map<String, Double> causes) {

@@ -77,7 +77,7 @@ public final class Device {
         var parts = Fitting.of(asked.shelf(), on.maker());
         return FormsCodec.write(Begun.of(
                 begin.begun(asked.command(), asked.by(), pack, asked.revision()),
-                asked.circumstances().with(parts)));
+                asked.circumstances().of(on, parts, asked.models())));
     }
 
     /** What would follow from a call after what may be entered next; it is in hand then if it is. */

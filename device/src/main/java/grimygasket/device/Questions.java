@@ -7,6 +7,7 @@ import grimygasket.diagnosis.Step;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.report.Currency;
 import grimygasket.state.Circumstances;
+import grimygasket.state.OfModel;
 import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,7 @@ final class Questions {
      * @param knowhow by what name the device was told the know-how of its kind of machine
      * @param circumstances without the parts
      * @param shelf the parts for its kind, whosever machines they fit
+     * @param models what was learnt of models of its kind
      */
     record OfBegin(
             Command command,
@@ -35,7 +37,13 @@ final class Questions {
             String knowhow,
             int revision,
             Circumstances circumstances,
-            List<Fitting> shelf) {}
+            List<Fitting> shelf,
+            List<OfModel> models) {
+        OfBegin {
+            // A device may have got what new calls need from before models were learnt of.
+            models = models == null ? List.of() : models;
+        }
+    }
 
     /** What would follow from a call after some commands, one after the other. */
     record OfForesight(Held held, Asker asker, Person by, List<Command> commands) {}

@@ -115,7 +115,7 @@ public class CorpusTest {
         var begin = made.begin();
         var kind = kinds.get(made.knowhow);
         var asked = AskingCodec.write(new Questions.OfBegin(
-                begin, RandomCall.MAREN, made.knowhow, 1, made.circumstances.with(List.of()), made.fittings()));
+                begin, RandomCall.MAREN, made.knowhow, 1, made.circumstances, made.fittings(), made.models()));
         same("begin", asked, Device.begin(asked));
         var begun = ((Begin) begin.change()).begun(begin, RandomCall.MAREN, kind.pack(), 1);
         var call = ((CommandResult.Applied) begun).call();

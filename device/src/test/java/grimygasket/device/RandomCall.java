@@ -12,6 +12,7 @@ import grimygasket.call.ComplaintChange.Complain;
 import grimygasket.call.Customer;
 import grimygasket.call.Entry;
 import grimygasket.call.Fitting;
+import grimygasket.call.Learnt;
 import grimygasket.call.MachineChange.Fit;
 import grimygasket.call.PartChange.UsePart;
 import grimygasket.call.PartUse.Source;
@@ -32,10 +33,13 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.pack.Competence;
+import grimygasket.pack.Fastening;
 import grimygasket.pack.Feature;
 import grimygasket.pack.KindKnowhow;
+import grimygasket.pack.Screws;
 import grimygasket.state.Circumstances;
 import grimygasket.state.ClockChange;
+import grimygasket.state.OfModel;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Authority;
 import grimygasket.visit.Condition;
@@ -43,7 +47,9 @@ import grimygasket.visit.Found;
 import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.Upkeep.Last;
+import grimygasket.visit.WayFound;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -86,7 +92,8 @@ final class RandomCall {
                 48 + random.nextInt(40),
                 45,
                 230,
-                competences());
+                competences(),
+                learnt());
     }
 
     /** Its parts and some that fit other makers' machines. */
@@ -94,6 +101,11 @@ final class RandomCall {
         return circumstances.shelf().stream()
                 .map(part -> new Fitting(random.nextBoolean() ? null : one(List.of(maker, "Nomake")), part))
                 .toList();
+    }
+
+    /** What was learnt of its model and of another. */
+    List<OfModel> models() {
+        return List.of(new OfModel(maker, "m 1", circumstances.learnt()), new OfModel("nomake", "x", Learnt.NOTHING));
     }
 
     private Set<Competence> competences() {
@@ -168,14 +180,33 @@ final class RandomCall {
         return new Settle(new FactKnown(fact.id(), one(fact.choices()).id()));
     }
 
+    private WayFound wayFound() {
+        var way = one(kind.pack().ways());
+        return new WayFound(way.id(), one(way.choices()).id());
+    }
+
+    /** What calls about its model, if any, have said of it. */
+    private Learnt learnt() {
+        var noted = new ArrayList<Learnt.Noted>();
+        for (int i = random.nextInt(4); i > 0; i--) {
+            noted.add(new Learnt.Noted(MORNING - i, "Rollo", wayFound(), null, null));
+            var piece = one(kind.pack().layers().get(0).pieces()).id();
+            var screws = new Screws("T15", "", 12, 1 + random.nextInt(4), "", false);
+            noted.add(new Learnt.Noted(
+                    MORNING - i, "Rollo", null, piece, new Fastening(List.of(screws), null, List.of(), null)));
+        }
+        return Learnt.of(noted);
+    }
+
     private Change line() {
         var path = one(kind.pack().paths());
         return new Write(
                 uuid(),
                 null,
-                switch (random.nextInt(4)) {
+                switch (random.nextInt(5)) {
                     case 0 -> new Note(Note.About.DONE, "Straightened the “hook”", 5, random.nextBoolean());
                     case 1 -> new Found("olive stone", 1 + random.nextInt(3), one(List.of(Found.Fate.values())));
+                    case 3 -> wayFound();
                     case 2 -> new ProofRun(one(kind.pack().proofs()).id(), null, null, 1, List.of(), true);
                     default ->
                         new Condition(

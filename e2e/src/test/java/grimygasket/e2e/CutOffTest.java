@@ -94,7 +94,7 @@ public class CutOffTest {
     /** An application of before the last migration, which this one begins to upgrade. */
     private void upgradeIsKilled(String point) throws IOException, InterruptedException {
         here.run("scripts/database start var/db");
-        owner("delete from flyway_schema_history where version = '24'; drop table qualification");
+        owner("delete from flyway_schema_history where version = '25'; drop table model_note");
         here.run("scripts/database stop var/db");
         var killed = here.start(Typed.START.command(), Map.of("GASKET_DIES_AT", point));
         assertTrue(killed.status() != 0, point + " was not reached: " + killed.said());
@@ -107,7 +107,7 @@ public class CutOffTest {
         var running = here.start(Typed.START.command()).ready();
         assertEquals(state(), "state after", running.said());
         assertEquals(here.asked("select count(*) from service_call"), "14");
-        assertEquals(here.asked("select count(*) from qualification"), "0");
+        assertEquals(here.asked("select count(*) from model_note"), "0");
         assertFalse(Files.exists(here.database().resolve("upgrading")));
         running.end();
     }

@@ -3,6 +3,7 @@ package grimygasket.knowhow;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
+import grimygasket.pack.Ways;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -28,7 +29,10 @@ public final class KnowhowReader {
             throw new PackException(
                     List.of("This pack is about “" + pack.id() + "”, not about “" + kind + "”: import it there."));
         }
-        var problems = new ArrayList<String>();
+        var problems = new ArrayList<>(Ways.problems(pack));
+        if (!problems.isEmpty()) {
+            throw new PackException(problems);
+        }
         var codes = CodeTableReader.read(texts.codes(), pack, problems);
         refuse(problems);
         return new KindKnowhow(pack, codes, families(tree));
@@ -58,7 +62,11 @@ public final class KnowhowReader {
         var problems = new ArrayList<String>();
         for (var family : tree.path("families")) {
             try {
-                families.put(family.path("id").asString(), packs.read(Overlay.on(tree, family.path("changes"))));
+                var changed = packs.read(Overlay.on(tree, family.path("changes")));
+                families.put(family.path("id").asString(), changed);
+                Ways.problems(changed)
+                        .forEach(problem ->
+                                problems.add("family " + family.path("id").asString() + ": " + problem));
             } catch (PackException e) {
                 e.problems()
                         .forEach(problem ->

@@ -11,6 +11,7 @@ import grimygasket.call.Confirmed;
 import grimygasket.call.Head;
 import grimygasket.call.JobSheet;
 import grimygasket.call.Knowhow;
+import grimygasket.call.Learnt;
 import grimygasket.call.Person;
 import grimygasket.call.SheetChange;
 import grimygasket.call.StoryChange;
@@ -32,6 +33,7 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Power;
+import grimygasket.pack.Ways;
 import grimygasket.state.CallState;
 import grimygasket.state.MachineNow;
 import grimygasket.state.MachineNow.Stored;
@@ -56,7 +58,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 
 /**
- * Walks through a call as people might: answers what is asked, tells alarms at any time, opens, lays down, forgets to put back, and tries
+ * Walks through a call as people might, on a machine that opens in one of its ways: answers what is asked, tells alarms at any time, opens, lays down, forgets to put back, and tries
  * what is not offered. In every state everything that is shown, and all that is taken, is held against what must never be.
  */
 final class Exploration {
@@ -87,15 +89,18 @@ final class Exploration {
     /** Whether it had power last; not known where nobody has said anything. */
     private Boolean powered;
 
-    Exploration(PowerTable table, Pack pack, Set<String> features, long seed) {
+    Exploration(PowerTable table, Pack described, Set<String> features, long seed) {
         this.table = table;
-        this.pack = pack;
-        machine = Machine.of(pack, features, Map.of());
         random = new Random(seed);
+        pack = Ways.taken(
+                described,
+                described.ways().stream().map(way -> one(way.choices()).id()).toList(),
+                Map.of());
+        machine = Machine.of(pack, features, Map.of());
         var held = Arrays.stream(Competence.values())
                 .filter(one -> random.nextBoolean())
                 .collect(Collectors.toSet());
-        knowhow = new Knowhow(pack, List.of(), machine, List.of(), Map.of(), held);
+        knowhow = new Knowhow(pack, List.of(), machine, List.of(), Map.of(), held, Learnt.NOTHING);
         van = new Van(60, 60, Map.of(), Set.of(), true, held);
     }
 

@@ -11,6 +11,7 @@ import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
 import grimygasket.call.Head;
 import grimygasket.call.Knowhow;
+import grimygasket.call.Learnt;
 import grimygasket.call.Person;
 import grimygasket.call.Reason;
 import grimygasket.call.SheetChange;
@@ -66,7 +67,7 @@ public class QualifiedTest {
     }
 
     private static CommandResult entered(Call call, Pack pack, Machine machine, Set<Competence> held, Change change) {
-        var knowhow = new Knowhow(pack, List.of(), machine, List.of(), Map.of(), held);
+        var knowhow = new Knowhow(pack, List.of(), machine, List.of(), Map.of(), held, Learnt.NOTHING);
         var command = new Command(new UUID(3, 1), CALL, ROLLO.account(), 1, 1_900_000_000_000L, change);
         return call.apply(command, ROLLO, knowhow);
     }

@@ -129,6 +129,7 @@ final class Rules {
                             "/api/know-how/{kind}/families",
                             "/api/know-how/{kind}/found",
                             "/api/know-how/{kind}/heard",
+                            "/api/know-how/{kind}/learnt",
                             "/api/know-how/{kind}/noted",
                             "/api/know-how/{kind}/numbers",
                             "/api/know-how/{kind}/revisions",

@@ -16,6 +16,7 @@ class Erasure {
     /** Of a call. */
     private static final List<String> OF_CALLS = List.of(
             "delete from photo where call_id in (:calls)",
+            "delete from model_note where call_id in (:calls)",
             "delete from own_note where call_id in (:calls)",
             "delete from call_school where call_id in (:calls)",
             "delete from simulated_machine where call_id in (:calls)",

@@ -3,6 +3,7 @@ package grimygasket.server.calls;
 import grimygasket.call.Article;
 import grimygasket.call.Call;
 import grimygasket.call.Head;
+import grimygasket.call.Learnt;
 import grimygasket.pack.Pack;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Business;
@@ -24,7 +25,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
-/** What calls are held against: know-how, schools, parts, and what was done before; read by one statement a table. */
+/** What calls are held against: know-how, schools, parts, what was done before and learnt of models; by one statement a table. */
 @Component
 public class Knowhows {
     private final Library library;
@@ -32,13 +33,21 @@ public class Knowhows {
     private final BusinessStore business;
     private final ShelfStore shelves;
     private final CallStore calls;
+    private final LearntStore learnt;
 
-    Knowhows(Library library, SchoolStore schools, BusinessStore business, ShelfStore shelves, CallStore calls) {
+    Knowhows(
+            Library library,
+            SchoolStore schools,
+            BusinessStore business,
+            ShelfStore shelves,
+            CallStore calls,
+            LearntStore learnt) {
         this.library = library;
         this.schools = schools;
         this.business = business;
         this.shelves = shelves;
         this.calls = calls;
+        this.learnt = learnt;
     }
 
     /** @param account whose van the parts are taken from */
@@ -59,8 +68,15 @@ public class Knowhows {
                 .filter(one -> one.call().head().upkeep())
                 .map(one -> one.call().machine().id())
                 .collect(Collectors.toSet()));
+        var ofModels = learnt.of(some.stream().map(Filed::call).toList());
         return some.stream()
-                .map(one -> of(one, schoolsOf(one.call().head(), followed), settings, shelf, earlier))
+                .map(one -> of(
+                        one,
+                        schoolsOf(one.call().head(), followed),
+                        settings,
+                        shelf,
+                        earlier,
+                        ofModels.get(one.call().head().id())))
                 .toList();
     }
 
@@ -70,11 +86,17 @@ public class Knowhows {
                 schools.of(Set.of(account)).getOrDefault(account, Map.of()),
                 List.of(),
                 Map.of(),
-                business.settings(account));
+                business.settings(account),
+                Learnt.NOTHING);
     }
 
     private Known of(
-            Filed one, Map<String, String> chosen, Settings settings, Shelf shelf, Map<UUID, List<Call>> earlier) {
+            Filed one,
+            Map<String, String> chosen,
+            Settings settings,
+            Shelf shelf,
+            Map<UUID, List<Call>> earlier,
+            Learnt ofModel) {
         var call = one.call();
         var kind = library.knowhow(call.machine().kind(), call.head().revision());
         var pack = library.pack(call.machine(), call.head().revision());
@@ -84,12 +106,17 @@ public class Knowhows {
                 call.head().upkeep()
                         ? before(call, pack, earlier.getOrDefault(call.machine().id(), List.of()), settings.business())
                         : Map.of(),
-                settings);
+                settings,
+                ofModel);
         return Known.of(one, kind, circumstances, settings);
     }
 
     private static Circumstances circumstances(
-            Map<String, String> chosen, List<Article> shelf, Map<String, Last> before, Settings settings) {
+            Map<String, String> chosen,
+            List<Article> shelf,
+            Map<String, Last> before,
+            Settings settings,
+            Learnt learnt) {
         var business = settings.business();
         return new Circumstances(
                 chosen,
@@ -98,7 +125,8 @@ public class Knowhows {
                 business.labourPerHour().doubleValue(),
                 business.returnTripMinutes(),
                 business.mainsVolts(),
-                settings.competences());
+                settings.competences(),
+                learnt);
     }
 
     /** What the call has kept, or else what whose round it is on has chosen. */

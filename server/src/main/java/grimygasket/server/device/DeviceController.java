@@ -12,10 +12,13 @@ import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.CallView.Surroundings;
 import grimygasket.server.calls.CallViews;
+import grimygasket.server.calls.Filed;
 import grimygasket.server.calls.Knowhows;
+import grimygasket.server.calls.LearntStore;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.state.Circumstances;
+import grimygasket.state.OfModel;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Duration;
@@ -47,6 +50,7 @@ class DeviceController {
     private final Library library;
     private final BusinessStore business;
     private final ShelfStore shelves;
+    private final LearntStore learnt;
     private final Devices devices;
     private final Clock clock;
 
@@ -57,6 +61,7 @@ class DeviceController {
             Library library,
             BusinessStore business,
             ShelfStore shelves,
+            LearntStore learnt,
             Devices devices,
             Clock clock) {
         this.calls = calls;
@@ -65,6 +70,7 @@ class DeviceController {
         this.library = library;
         this.business = business;
         this.shelves = shelves;
+        this.learnt = learnt;
         this.devices = devices;
         this.clock = clock;
     }
@@ -76,8 +82,13 @@ class DeviceController {
             Circumstances circumstances,
             @JsonUnwrapped Surroundings surroundings) {}
 
-    /** A call that a device should hold, as of a version. */
-    record ToHold(UUID call, int version) {}
+    /**
+     * A call that a device should hold.
+     *
+     * @param version as of which
+     * @param learntAt when what was learnt of its model was last noted, in milliseconds since 1970; 0 for nothing
+     */
+    record ToHold(UUID call, int version, long learntAt) {}
 
     /**
      * What a new call about a kind of machine is held against.
@@ -85,8 +96,15 @@ class DeviceController {
      * @param knowhow as of a call that is held
      * @param circumstances without the parts
      * @param shelf the parts, whosever machines they fit
+     * @param models what was learnt of models of the kind
      */
-    record NewOfKind(String kind, int revision, String knowhow, Circumstances circumstances, List<Fitting> shelf) {}
+    record NewOfKind(
+            String kind,
+            int revision,
+            String knowhow,
+            Circumstances circumstances,
+            List<Fitting> shelf,
+            List<OfModel> models) {}
 
     /**
      * What the next days need.
@@ -103,12 +121,17 @@ class DeviceController {
         var ours = business.get();
         var today = ours.today(clock);
         var first = today.minusDays(DAYS_BACK);
-        var wanted = Stream.concat(
+        var near = Stream.concat(
                         calls.openBefore(me.id(), first).stream(),
                         first.datesUntil(today.plusDays(DAYS_AHEAD + 1L))
                                 .flatMap(day -> calls.onDay(me.id(), day).stream()))
-                .map(filed -> filed.call().head())
-                .map(head -> new ToHold(head.id(), head.version()))
+                .map(Filed::call)
+                .toList();
+        var ofModels = learnt.of(near);
+        var wanted = near.stream()
+                .map(Call::head)
+                .map(head -> new ToHold(
+                        head.id(), head.version(), ofModels.get(head.id()).at()))
                 .toList();
         var circumstances = knowhows.forNew(me.id());
         var shelf = shelves.shelf(me.id(), Set.copyOf(Shipped.KINDS));
@@ -120,7 +143,7 @@ class DeviceController {
 
     private NewOfKind newOf(String kind, Circumstances circumstances, List<Fitting> shelf) {
         int revision = library.active(kind);
-        return new NewOfKind(kind, revision, name(kind, revision), circumstances, shelf);
+        return new NewOfKind(kind, revision, name(kind, revision), circumstances, shelf, learnt.ofKind(kind));
     }
 
     @GetMapping("/calls/{callId}")

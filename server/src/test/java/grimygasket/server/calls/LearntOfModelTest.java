@@ -1,0 +1,145 @@
+package grimygasket.server.calls;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** How a model opens, found on one call: known on the next call about it, and to whoever keeps the know-how. */
+public class LearntOfModelTest extends ServerTest {
+    private static final String AT_THE_BACK =
+            "{\"kind\": \"way-found\", \"way\": \"pump-filter-way\", \"choice\": \"filter-at-the-back\"}";
+
+    private static Calls washer(Client client, String model) {
+        var today = LocalDate.parse(
+                client.get("/api/device/next-days").body().path("today").asString());
+        var call = Calls.on(client, UUID.randomUUID());
+        var machine =
+                Calls.machine(UUID.randomUUID(), "washing-machine", "Corvanne").replace("M-1", model);
+        call.send(Calls.begin(today, "Does not drain", "Tess Orrin", machine));
+        return call;
+    }
+
+    private static UUID finds(Calls call) {
+        var line = UUID.randomUUID();
+        var written = call.send("{\"kind\": \"write\", \"line\": \"%s\", \"what\": %s}".formatted(line, AT_THE_BACK));
+        assertEquals(written.status(), 200, "" + written.body());
+        return line;
+    }
+
+    private static JsonNode way(JsonNode call) {
+        return call.path("open")
+                .path("ways")
+                .valueStream()
+                .filter(way -> way.path("way").asString().equals("pump-filter-way"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static JsonNode layer(JsonNode call) {
+        return call.path("open")
+                .path("layers")
+                .valueStream()
+                .filter(layer -> layer.path("id").asString().equals("flap"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static JsonNode learnt(Client client, String model) {
+        return client.get("/api/know-how/washing-machine/learnt")
+                .body()
+                .valueStream()
+                .filter(one -> one.path("model").asString().equals(model))
+                .findFirst()
+                .orElseGet(() -> tools.jackson.databind.node.MissingNode.getInstance());
+    }
+
+    private static long learntAt(Client client, UUID call) {
+        return client.get("/api/device/next-days")
+                .body()
+                .path("calls")
+                .valueStream()
+                .filter(one -> one.path("call").asString().equals("" + call))
+                .findFirst()
+                .orElseThrow()
+                .path("learntAt")
+                .asLong();
+    }
+
+    @Test
+    public void theNextCallOnTheModelKnowsIt() {
+        var client = signedIn();
+        var first = washer(client, "Zephyr 9");
+        var second = washer(client, "ZEPHYR-9");
+        var other = washer(client, "Zephyr 8");
+        assertEquals(layer(second.get().body()).path("within").asString(""), "");
+        assertEquals(learntAt(client, second.id()), 0);
+
+        finds(first);
+        assertTrue(way(first.get().body()).path("found").asBoolean());
+        var known = second.get().body();
+        assertEquals(layer(known).path("within").asString(), "back");
+        assertEquals(way(known).path("learntFrom").path("calls").asInt(), 1);
+        assertFalse(way(known).path("found").asBoolean());
+        assertTrue(learntAt(client, second.id()) > 0, "devices are told to get it");
+        assertEquals(learntAt(client, first.id()), 0, "it is not learnt from itself");
+        assertEquals(layer(other.get().body()).path("within").asString(""), "");
+    }
+
+    @Test
+    public void whatIsTakenBackIsForgotten() {
+        var client = signedIn();
+        var first = washer(client, "Zephyr 7");
+        var second = washer(client, "Zephyr 7");
+        var line = finds(first);
+        assertTrue(learnt(client, "Zephyr 7").isObject());
+        first.drop("" + line, 1);
+        assertEquals(layer(second.get().body()).path("within").asString(""), "");
+        assertTrue(learnt(client, "Zephyr 7").isMissingNode());
+    }
+
+    @Test
+    public void itBecomesAFamilyOfThePackAndIsNoNewsThen() {
+        var client = signedIn();
+        var call = washer(client, "Zephyr 6");
+        finds(call);
+        call.send("{\"kind\": \"lay-down\", \"lines\": {\"back-panel\": \"%s\"}}".formatted(UUID.randomUUID()));
+        var piece = call.get().body().path("job").path("pieces").path(0);
+        var five = piece.path("what").toString().replace("\"count\":6", "\"count\":5");
+        assertFalse(five.equals(piece.path("what").toString()));
+        call.send("{\"kind\": \"write\", \"line\": \"%s\", \"was\": %s, \"what\": %s}"
+                .formatted(piece.path("id").asString(), piece.path("what"), five));
+
+        var proposed = learnt(client, "Zephyr 6");
+        assertEquals(proposed.path("family").asString(), "corvanne-zephyr-6");
+        var draft = client.put(
+                "/api/know-how/washing-machine/draft/families/corvanne-zephyr-6",
+                proposed.path("members").toString());
+        assertEquals(draft.status(), 200, "" + draft.body());
+        assertEquals(
+                draft.body().path("inspection").path("problems").size(),
+                0,
+                "" + draft.body().path("inspection"));
+        client.post(
+                "/api/know-how/washing-machine/draft/use",
+                "{\"note\": \"Zephyr 6 opens at the back\", \"alone\": true}");
+        assertTrue(learnt(client, "Zephyr 6").isMissingNode());
+        var pack = client.get("/api/know-how/washing-machine?family=corvanne-zephyr-6")
+                .body()
+                .path("pack");
+        assertTrue(pack.path("ways").toString().contains("\"usual\":\"filter-at-the-back\""));
+        assertTrue(pack.path("layers").toString().contains("\"count\":5"));
+    }
+
+    @Test
+    public void aMachineWithoutAModelTeachesNothing() {
+        var client = signedIn();
+        finds(washer(client, " "));
+        assertTrue(learnt(client, " ").isMissingNode());
+    }
+}
