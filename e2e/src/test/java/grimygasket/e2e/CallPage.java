@@ -12,8 +12,14 @@ import java.util.regex.Pattern;
 record CallPage(Page page) {
     /** A call just put on the round, about a new customer's machine of the maker Corvanne. */
     static CallPage add(Page page, String kind, String complaint) {
+        return add(page, kind, "", complaint);
+    }
+
+    /** The same, of some model. */
+    static CallPage add(Page page, String kind, String model, String complaint) {
         button(page, "New call").click();
         page.getByLabel("Complaint").fill(complaint);
+        page.getByLabel("Model").fill(model);
         return add(page, kind);
     }
 

@@ -146,9 +146,12 @@ final class Chromium implements AutoCloseable {
 
     /** A phone that has got what the next days need, and works on without signal. */
     Page readyForTheCellar(Installation installation) {
-        var page = profile(Size.PHONE, ServiceWorkerPolicy.ALLOW).newPage();
-        page.navigate(installation.address());
-        signIn(page);
+        return readyForTheCellar(installation, Installation.LOGIN);
+    }
+
+    /** The same, of somebody. */
+    Page readyForTheCellar(Installation installation, String login) {
+        var page = phone(installation.address(), login, Installation.PASSWORD);
         page.getByText("Works without signal").waitFor();
         return page;
     }
