@@ -41,6 +41,19 @@ export const ABOUT: Record<Note['about'], string> = {
   SEEN: 'Seen',
   DONE: 'Done',
 }
+export const SHAPE: Record<NonNullable<Found['shape']>, string> = {
+  WHOLE: 'Whole',
+  WORN: 'Worn',
+  EATEN_AWAY: 'Eaten away',
+  BROKEN: 'Broken',
+}
+export const AMOUNT: Record<NonNullable<Condition['amount']>, string> = {
+  COIN: 'As much as a coin',
+  HANDFUL: 'A handful',
+  CUP: 'A cup',
+  THREE_CUPS: 'Three cups',
+  BUCKET: 'A bucket or more',
+}
 export const OLD_PART: Record<Exclude<PartUse['oldPart'], 'UNSAID'>, string> = {
   KEPT_BY_CUSTOMER: 'Customer keeps it',
   TAKEN_ALONG: 'Taken along',
@@ -76,12 +89,17 @@ export const screwsText = ({ drive, thread, lengthMm, count, place, leftHand }: 
 export const handling = ({ turn, clips, orientation }: Pick<Piece, 'turn' | 'clips' | 'orientation'>) =>
   [turn, ...clips.map((clip) => `clip ${clip}`), orientation].filter(Boolean).join(' · ')
 
-/** For example "food, 20% open before, 100% after, only dirty". */
-export function conditionText({ stuff, before, after, wear }: Condition) {
+/** For example "eaten away, given back". */
+export const thingText = ({ shape, fate }: Found) =>
+  [shape && SHAPE[shape], FATE[fate]].filter(Boolean).join(', ').toLowerCase()
+
+/** For example "food, a handful, 20% open before, 100% after, only dirty". */
+export function conditionText({ stuff, amount, before, after, wear }: Condition) {
   const open = (share: number | undefined, when: string) =>
     share === undefined ? '' : `${Math.round(100 * share)}% open ${when}`
   return [
     stuff === 'NOTHING' ? 'Nothing in the way' : STUFF[stuff],
+    amount && AMOUNT[amount],
     open(before, 'before'),
     open(after, 'after'),
     WEAR[wear],

@@ -1,12 +1,12 @@
 import { computed } from 'vue'
 import { useSession } from '../api/queries'
-import type { Entry, Finding, Line } from '../api/types'
+import type { Entry, Finding, Line, WayFound } from '../api/types'
 import { byId } from '../judgement/byId'
 import { findingText } from '../judgement/wording'
 import { useUnits } from '../readings/useUnits'
 import { lowerFirst, money } from '../ui/format'
 import { useCallContext } from './context'
-import { ABOUT, conditionText, DEBT, FATE } from './job'
+import { ABOUT, conditionText, DEBT, thingText } from './job'
 
 interface StoryLine {
   id: string
@@ -44,14 +44,17 @@ export function useStory() {
       id,
     )?.name ?? id
 
+  function wayText({ way, choice }: WayFound): [string, string] {
+    const known = byId(pack.value.ways, way)
+    return [known?.ask ?? way, byId(known?.choices ?? [], choice)?.name ?? choice]
+  }
+
   function jobLines(): StoryLine[] {
-    const { pieces, conditions, things, notes, debts, water } = call.value.job
+    const { pieces, conditions, things, notes, debts, water, ways, lastLook } = call.value.job
     return [
       ...pieces.map((one) => line(one, one.what.name, PLACE[one.what.place])),
       ...conditions.map((one) => line(one, station(one.what.station), conditionText(one.what))),
-      ...things.map((one) =>
-        line(one, `${one.what.count} × ${one.what.what}`, lowerFirst(FATE[one.what.fate])),
-      ),
+      ...things.map((one) => line(one, `${one.what.count} × ${one.what.what}`, thingText(one.what))),
       ...notes.map((one) =>
         line(
           one,
@@ -63,6 +66,8 @@ export function useStory() {
       ),
       ...debts.map((one) => line(one, DEBT[one.what.what], one.what.settled ? 'put back' : 'to put back')),
       ...water.map((one) => line(one, 'Water still in it', `${one.what.levelCm} cm`)),
+      ...ways.map((one) => line(one, ...wayText(one.what))),
+      ...lastLook.map((one) => line(one, 'Last look', `${one.what.looks.length} things`)),
     ]
   }
 

@@ -16,6 +16,10 @@ import twistLock from '../drawings/twist-lock.svg'
 import binSeal from '../drawings/bin-seal.svg'
 import foamSide from '../drawings/foam-side.svg'
 import screwStart from '../drawings/screw-start.svg'
+import feedPipeClock from '../drawings/feed-pipe-clock.svg'
+import hoseClamp from '../drawings/hose-clamp.svg'
+import rackEndClip from '../drawings/rack-end-clip.svg'
+import sleeveClicks from '../drawings/sleeve-clicks.svg'
 
 export type Drawing = NonNullable<Layer['drawing']>
 
@@ -37,6 +41,19 @@ export const DRAWINGS: Record<Drawing, { src: string; alt: string }> = {
     alt: 'A pump filter: to the left, a little at a time, and water follows',
   },
   GASKET_HOLES: { src: gasketHoles, alt: 'A door gasket: its mark on top, its drain holes at the bottom' },
+  FEED_PIPE_CLOCK: {
+    src: feedPipeClock,
+    alt: 'A feed pipe from the front: out at one o’clock, locked at twelve',
+  },
+  HOSE_CLAMP: {
+    src: hoseClamp,
+    alt: 'A hose on its spigot: the clamp sits between the bead and the hose’s end',
+  },
+  RACK_END_CLIP: {
+    src: rackEndClip,
+    alt: 'The end clip of a rail: swung out, the rack comes off; across, it is locked',
+  },
+  SLEEVE_CLICKS: { src: sleeveClicks, alt: 'A sleeve pushed over its cage until three catches click' },
   O_RING: { src: oRing, alt: 'A sealing ring in its groove' },
   DRYER_ORDER: { src: dryerOrder, alt: 'Flap, condenser and nested filter of a dryer' },
   CONDENSER_LEVERS: { src: condenserLevers, alt: 'A condenser: its arrow up, its two levers down' },

@@ -6,6 +6,7 @@ import { useCallContext } from '../context'
 import FunctionProof from './FunctionProof.vue'
 import GoOn from './GoOn.vue'
 import Joints from './Joints.vue'
+import LastLook from './LastLook.vue'
 
 const { call, pack } = useCallContext()
 const functions = computed(() => call.value.prove.functions.map((id) => byId(pack.value.proofs, id)!))
@@ -17,6 +18,7 @@ const functions = computed(() => call.value.prove.functions.map((id) => byId(pac
     <FunctionProof v-for="proof in functions" :key="proof.id" :proof="proof" />
     <p v-if="!functions.length">Nothing is put right yet that could be proved.</p>
     <Joints v-else :proof="functions[0]!" />
+    <LastLook />
     <GoOn />
   </div>
 </template>

@@ -6,7 +6,7 @@ import OpenShare from '../../ui/OpenShare.vue'
 import Tick from '../../ui/Tick.vue'
 import { useDraft } from '../../ui/drafts'
 import { useCallContext } from '../context'
-import { conditionText, STUFF, WEAR } from '../job'
+import { AMOUNT, conditionText, STUFF, WEAR } from '../job'
 
 /** Days since the last cleaning, by what people remember. */
 const SINCE = { '7': 'A week', '30': 'A month', '180': 'Half a year', '365': 'A year', '1095': 'Years' }
@@ -39,6 +39,7 @@ const keep = () => actions.write({ ...draft.value, kind: 'condition', station: p
     </summary>
     <form v-if="!call.head.closing" class="grid gap-3 pb-2" @submit.prevent="keep">
       <Chips v-model="draft.stuff" label="What was in it" :options="STUFF" />
+      <Chips v-model="draft.amount" label="How much came out" :options="AMOUNT" />
       <OpenShare v-model="draft.before" label="Open before" />
       <OpenShare v-model="draft.after" label="Open now" />
       <Chips v-model="draft.wear" label="The part itself" :options="WEAR" />

@@ -5,7 +5,7 @@ import Chips from '../../ui/Chips.vue'
 import Stepper from '../../ui/Stepper.vue'
 import { sendTyped, useDraft } from '../../ui/drafts'
 import { useCallContext } from '../context'
-import { FATE } from '../job'
+import { FATE, SHAPE } from '../job'
 
 /** @param settling only what became of those found, none added */
 defineProps<{ settling?: boolean }>()
@@ -30,6 +30,14 @@ const settle = (line: Line<Found>, fate?: Found['fate']) =>
       class="border-line flex flex-wrap items-center justify-between gap-2 border-b border-dashed pb-2"
     >
       <b>{{ line.what.count }} × {{ line.what.what }}</b>
+      <Chips
+        v-if="!settling"
+        :label="`What it is like: ${line.what.what}`"
+        hide-label
+        :options="SHAPE"
+        :model-value="line.what.shape"
+        @update:model-value="actions.write({ ...line.what, shape: $event }, line)"
+      />
       <Chips
         :label="`What became of it: ${line.what.what}`"
         hide-label

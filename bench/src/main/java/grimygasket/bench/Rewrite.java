@@ -67,7 +67,8 @@ final class Rewrite {
                 p.exclusive(),
                 p.sources(),
                 p.families(),
-                p.ways());
+                p.ways(),
+                p.lastLook());
     }
 
     static Fault rate(Fault f, double rate) {

@@ -220,6 +220,7 @@ record SmallCase(Pack pack, String complaint) {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
     }
 

@@ -5,6 +5,7 @@ import grimygasket.visit.Debt;
 import grimygasket.visit.Found;
 import grimygasket.visit.JobLine;
 import grimygasket.visit.Laid;
+import grimygasket.visit.LookedOver;
 import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.WaterLeft;
@@ -22,6 +23,7 @@ import java.util.List;
  * @param proofs as far as they have come
  * @param water that stood in the machine; one at most
  * @param ways in, as they were found
+ * @param lastLook at the machine; one at most
  */
 public record JobSheet(
         List<Line<Laid>> pieces,
@@ -31,7 +33,8 @@ public record JobSheet(
         List<Line<Note>> notes,
         List<Line<ProofRun>> proofs,
         List<Line<WaterLeft>> water,
-        List<Line<WayFound>> ways) {
+        List<Line<WayFound>> ways,
+        List<Line<LookedOver>> lastLook) {
 
     /** Sorts lines by their kinds. */
     public static JobSheet of(List<Line<?>> lines) {
@@ -43,7 +46,8 @@ public record JobSheet(
                 only(lines, Note.class),
                 only(lines, ProofRun.class),
                 only(lines, WaterLeft.class),
-                only(lines, WayFound.class));
+                only(lines, WayFound.class),
+                only(lines, LookedOver.class));
     }
 
     @SuppressWarnings("unchecked") // A line's kind is that of what it says.

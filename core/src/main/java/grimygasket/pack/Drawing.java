@@ -35,5 +35,13 @@ public enum Drawing {
     /** A filter with foam: the foam meets the dirty air first. */
     FOAM_SIDE,
     /** A screw in plastic: back by hand until it drops into its thread, then forward. */
-    SCREW_START
+    SCREW_START,
+    /** A pipe that comes out at one o'clock and is locked at twelve. */
+    FEED_PIPE_CLOCK,
+    /** A hose on its spigot: the clamp between the bead and the hose's end. */
+    HOSE_CLAMP,
+    /** The end clip of a rail: swung out it lets the rack go, across it holds it. */
+    RACK_END_CLIP,
+    /** A sleeve that is pushed over its cage until three catches click. */
+    SLEEVE_CLICKS
 }

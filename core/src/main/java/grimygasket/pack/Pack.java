@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param sources where its numbers come from; what none of them claims is an estimate
  * @param families models that differ from the kind
  * @param ways what is opened otherwise on some models
+ * @param lastLook what is looked at before the tools are packed up
  * @throws PackException if a reference leads nowhere or an id is used twice
  */
 public record Pack(
@@ -54,7 +55,8 @@ public record Pack(
         List<Exclusive> exclusive,
         List<Source> sources,
         List<ModelFamily> families,
-        List<WayIn> ways) {
+        List<WayIn> ways,
+        List<Look> lastLook) {
     /** Sets of faults and of layers are bit masks. */
     public static final int MOST_FAULTS = 63;
 
@@ -84,6 +86,7 @@ public record Pack(
         sources = Lists.copy(sources);
         families = Lists.copy(families);
         ways = Lists.copy(ways);
+        lastLook = Lists.copy(lastLook);
         ratings = ratings == null ? Map.of() : Map.copyOf(ratings);
         ratings.forEach(Rating::check);
         var problems = new References(
@@ -107,7 +110,8 @@ public record Pack(
                         exclusive,
                         sources,
                         families,
-                        ways)
+                        ways,
+                        lastLook)
                 .problems();
         if (problems.isEmpty()) {
             // References lead somewhere, so that what they lead to can be held against each other.
@@ -147,6 +151,10 @@ public record Pack(
 
     public WayIn way(String wayId) {
         return find("way in", ways, WayIn::id, wayId);
+    }
+
+    public Look look(String lookId) {
+        return find("last look", lastLook, Look::id, lookId);
     }
 
     /** The path on which a station lies. */

@@ -29,7 +29,8 @@ record References(
         List<Exclusive> exclusive,
         List<Source> sources,
         List<ModelFamily> families,
-        List<WayIn> ways) {
+        List<WayIn> ways,
+        List<Look> lastLook) {
 
     /** A sentence for each problem; empty for a sound pack. */
     List<String> problems() {
@@ -136,6 +137,8 @@ record References(
         }
         layerOrder(problems);
         ids("way in", ways, WayIn::id, problems);
+        ids("last look", lastLook, Look::id, problems);
+        lastLook.forEach(look -> known.needs("last look " + look.id(), look.needs()));
         var choices = ways.stream().flatMap(way -> way.choices().stream()).toList();
         ids("choice", choices, WayIn.Route::id, problems);
         for (var choice : choices) {

@@ -91,6 +91,7 @@ public final class Ways {
                 pack.sources(),
                 pack.families(),
                 // Behind the back panel there is no flap, so that nobody need say how it opens.
-                pack.ways().stream().filter(way -> !way.about(layers).isEmpty()).toList());
+                pack.ways().stream().filter(way -> !way.about(layers).isEmpty()).toList(),
+                pack.lastLook());
     }
 }

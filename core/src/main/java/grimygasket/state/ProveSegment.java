@@ -3,6 +3,7 @@ package grimygasket.state;
 import grimygasket.call.Knowhow;
 import grimygasket.diagnosis.Stays;
 import grimygasket.pack.Competence;
+import grimygasket.pack.Look;
 import grimygasket.pack.Proof;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.Proving;
@@ -19,10 +20,15 @@ import java.util.function.Predicate;
  * @param functions ids of the proofs of all that was worked on
  * @param measuredBefore proof id to what was read before the cure, in the reading's base unit
  * @param stays ids of the complaints of which it is asked, after a repair that helped in part, whether they are gone
+ * @param lastLook what of this machine is looked at before the tools are packed up
  * @param handedOn ids of those of them that only somebody qualified proves, and whoever works on the call is not
  */
 public record ProveSegment(
-        List<String> functions, Map<String, Double> measuredBefore, List<String> stays, List<String> handedOn) {
+        List<String> functions,
+        Map<String, Double> measuredBefore,
+        List<String> stays,
+        List<Look> lastLook,
+        List<String> handedOn) {
     static ProveSegment of(VisitRecord visit, Knowhow knowhow) {
         var pack = knowhow.pack();
         var before = new HashMap<String, Double>();
@@ -41,6 +47,9 @@ public record ProveSegment(
                 ids(functions, proof -> true),
                 before,
                 Stays.toAsk(visit.findings()),
+                pack.lastLook().stream()
+                        .filter(look -> knowhow.machine().meets(look.needs()))
+                        .toList(),
                 ids(functions, proof -> !Competence.suffices(knowhow.competences(), proof.competence())));
     }
 

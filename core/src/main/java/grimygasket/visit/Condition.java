@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param wear what shape the part is in
  * @param binned whether what was taken out is in the bin, rather than down the drain that is being cured
  * @param sinceDays days since it was last cleaned, 1 to 36500; null where nobody knows
+ * @param amount how much of it came out; null where nobody has said
  */
 public record Condition(
         String station,
@@ -22,7 +23,8 @@ public record Condition(
         @Nullable Double after,
         Wear wear,
         boolean binned,
-        @Nullable Integer sinceDays)
+        @Nullable Integer sinceDays,
+        @Nullable Amount amount)
         implements JobLine<Condition> {
     private static final int A_CENTURY = 36_500;
 
@@ -47,6 +49,15 @@ public record Condition(
         Stuff(boolean solids) {
             this.solids = solids;
         }
+    }
+
+    /** About how much came out, by what it would fill or cover. */
+    public enum Amount {
+        COIN,
+        HANDFUL,
+        CUP,
+        THREE_CUPS,
+        BUCKET
     }
 
     public enum Wear {
@@ -98,6 +109,7 @@ public record Condition(
                 merge.of(Condition::after),
                 merge.of(Condition::wear),
                 merge.of(Condition::binned),
-                merge.of(Condition::sinceDays)));
+                merge.of(Condition::sinceDays),
+                merge.of(Condition::amount)));
     }
 }

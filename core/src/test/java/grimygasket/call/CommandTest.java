@@ -168,7 +168,7 @@ public class CommandTest {
     }
 
     private static Condition filter(Double before, Double after) {
-        return new Condition("filter", Stuff.FOOD, before, after, Wear.DIRTY_ONLY, false, null);
+        return new Condition("filter", Stuff.FOOD, before, after, Wear.DIRTY_ONLY, false, null, null);
     }
 
     @Test
@@ -208,7 +208,7 @@ public class CommandTest {
                         ROLLO,
                         TWO,
                         MORNING,
-                        new SheetChange.Write(ONE, null, new Found("spoon", 1, Found.Fate.KEPT)))),
+                        new SheetChange.Write(ONE, null, new Found("spoon", 1, Found.Fate.KEPT, null)))),
                 Reason.Kind.ABOUT_ELSE);
         assertEquals(
                 refused(apply(

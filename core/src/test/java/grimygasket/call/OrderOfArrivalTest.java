@@ -87,7 +87,7 @@ public class OrderOfArrivalTest {
                     new SheetChange.Write(
                             new UUID(random.nextLong(), random.nextLong()),
                             null,
-                            new Found("spoon", 1, Found.Fate.KEPT));
+                            new Found("spoon", 1, Found.Fate.KEPT, null));
                 case 7 -> parts();
                 case 8 ->
                     new MachineChange.Rate(
@@ -118,7 +118,7 @@ public class OrderOfArrivalTest {
                 return new SheetChange.Write(
                         new UUID(random.nextLong(), random.nextLong()),
                         null,
-                        new Condition("filter", Stuff.FOOD, share, null, Wear.DIRTY_ONLY, false, null));
+                        new Condition("filter", Stuff.FOOD, share, null, Wear.DIRTY_ONLY, false, null, null));
             }
             var line = lines.get(0);
             var was = line.what();
@@ -126,8 +126,10 @@ public class OrderOfArrivalTest {
                     line.id(),
                     was,
                     random.nextBoolean()
-                            ? new Condition("filter", was.stuff(), was.before(), share, was.wear(), was.binned(), null)
-                            : new Condition("filter", was.stuff(), was.before(), was.after(), was.wear(), true, null));
+                            ? new Condition(
+                                    "filter", was.stuff(), was.before(), share, was.wear(), was.binned(), null, null)
+                            : new Condition(
+                                    "filter", was.stuff(), was.before(), was.after(), was.wear(), true, null, null));
         }
 
         private Change parts() {

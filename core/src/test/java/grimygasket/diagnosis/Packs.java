@@ -313,7 +313,8 @@ public final class Packs {
                 exclusive,
                 List.of(),
                 List.of(),
-                ways);
+                ways,
+                List.of());
     }
 
     public static Outcome outcome(String id, double leak, Map<String, Double> causes) {

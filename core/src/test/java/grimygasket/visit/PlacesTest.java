@@ -64,13 +64,13 @@ public class PlacesTest {
 
     @Test
     public void whatWasFoundOnlyDirtyIsCleanedBeforeANewPartGoesIn() {
-        var dirty = new Condition("filter", Stuff.FOOD, 0.2, null, Wear.DIRTY_ONLY, false, null);
+        var dirty = new Condition("filter", Stuff.FOOD, 0.2, null, Wear.DIRTY_ONLY, false, null, null);
         assertEquals(
                 Curing.onlyDirty(PACK, List.of(dirty)).stream()
                         .map(one -> one.id())
                         .toList(),
                 List.of("clean"));
-        var worn = new Condition("filter", Stuff.FOOD, 0.2, null, Wear.WORN, false, null);
+        var worn = new Condition("filter", Stuff.FOOD, 0.2, null, Wear.WORN, false, null, null);
         assertEquals(Curing.onlyDirty(PACK, List.of(worn)), List.of());
     }
 

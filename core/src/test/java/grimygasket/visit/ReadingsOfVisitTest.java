@@ -138,9 +138,11 @@ public class ReadingsOfVisitTest {
 
     @Test
     public void whatWasNotedAtTheWorkIsLaterStill() {
-        var noted = new Condition("screen", Condition.Stuff.FOOD, 0.2, 1.0, Condition.Wear.DIRTY_ONLY, true, null);
+        var noted =
+                new Condition("screen", Condition.Stuff.FOOD, 0.2, 1.0, Condition.Wear.DIRTY_ONLY, true, null, null);
         assertEquals(Openings.of(PACK, visit(List.of(noted), open(0.3))), Map.of("screen", 1.0));
-        var before = new Condition("screen", Condition.Stuff.FOOD, 0.25, null, Condition.Wear.DIRTY_ONLY, true, null);
+        var before =
+                new Condition("screen", Condition.Stuff.FOOD, 0.25, null, Condition.Wear.DIRTY_ONLY, true, null, null);
         assertEquals(Openings.of(PACK, visit(List.of(before), open(0.3))), Map.of("screen", 0.25));
     }
 

@@ -180,7 +180,7 @@ public class RingPropertiesTest {
             visit.debt(new Debt(Debt.Kind.WATER_OFF, "", random.nextBoolean()));
         }
         if (random.nextInt(3) == 0) {
-            visit.thing(new Found("coin", 1, Found.Fate.values()[random.nextInt(3)]));
+            visit.thing(new Found("coin", 1, Found.Fate.values()[random.nextInt(3)], null));
         }
         return visit;
     }

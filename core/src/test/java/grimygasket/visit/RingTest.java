@@ -195,11 +195,11 @@ public class RingTest {
     public void whatWasFoundIsNotedAndItsSolidsGoIntoTheBin() {
         var brushed = new Visits().findings(SIGN, new RemedyTried("brush", Proved.CURED));
         assertEquals(gaps(Stage.CURE, brushed), List.of(Gap.of(Kind.FOUND, "brush")));
-        var dirty = new Condition("s", Stuff.HAIR, 0.3, null, Wear.DIRTY_ONLY, false, null);
+        var dirty = new Condition("s", Stuff.HAIR, 0.3, null, Wear.DIRTY_ONLY, false, null, null);
         assertEquals(gaps(Stage.CURE, brushed.condition(dirty)), List.of(Gap.of(Kind.OPEN_BY, "Station")));
         var brushedClean = new Visits()
                 .findings(SIGN, new RemedyTried("brush", Proved.CURED))
-                .condition(new Condition("s", Stuff.HAIR, 0.3, 1.0, Wear.DIRTY_ONLY, false, null));
+                .condition(new Condition("s", Stuff.HAIR, 0.3, 1.0, Wear.DIRTY_ONLY, false, null, null));
         assertEquals(gaps(Stage.CURE, brushedClean), List.of(Gap.of(Kind.SOLIDS, "Station")));
     }
 
@@ -332,11 +332,11 @@ public class RingTest {
 
     @Test
     public void theCustomersThingsAreGivenBack() {
-        var found = new Visits().thing(new Found("coin", 2, Found.Fate.KEPT));
+        var found = new Visits().thing(new Found("coin", 2, Found.Fate.KEPT, null));
         assertTrue(gaps(Stage.HAND_OVER, found).contains(Gap.of(Kind.NOT_GIVEN_BACK, "2", "coin")));
         assertTrue(ring(found).gapsBeforeClosing().contains(Gap.of(Kind.NOT_GIVEN_BACK, "2", "coin")));
-        expectThrows(IllegalArgumentException.class, () -> new Found("coin", 0, Found.Fate.KEPT));
-        expectThrows(IllegalArgumentException.class, () -> new Found(" ", 1, Found.Fate.KEPT));
+        expectThrows(IllegalArgumentException.class, () -> new Found("coin", 0, Found.Fate.KEPT, null));
+        expectThrows(IllegalArgumentException.class, () -> new Found(" ", 1, Found.Fate.KEPT, null));
     }
 
     private static Stage stands(Visits some) {

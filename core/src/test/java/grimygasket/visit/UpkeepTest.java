@@ -128,7 +128,7 @@ public class UpkeepTest {
     public void afterTheWorkItStandsAtWhatWasFoundAndThenAtTheProof() {
         var work = new Visits().complaint("").findings(done("wipe"), done("brush"), done("clean-inside"));
         assertEquals(standsAt(work.build()), Stage.CLEAN);
-        var noted = work.condition(new Condition("s", Stuff.DUST, 0.9, 1.0, Wear.SOUND, true, 90));
+        var noted = work.condition(new Condition("s", Stuff.DUST, 0.9, 1.0, Wear.SOUND, true, 90, null));
         assertEquals(standsAt(noted.build()), Stage.PROVE);
     }
 
@@ -178,7 +178,7 @@ public class UpkeepTest {
         var clean = Advice.ofUpkeep(PACK, MACHINE, List.of());
         assertEquals(clean.dues().stream().map(Advice.Due::task).toList(), List.of("Do inside", "Do below", "Do edge"));
         assertEquals(clean.habits(), List.of());
-        var packed = new Condition("s", Stuff.DUST, 0.2, 1.0, Wear.SOUND, true, 50);
+        var packed = new Condition("s", Stuff.DUST, 0.2, 1.0, Wear.SOUND, true, 50, null);
         var dirty = Advice.ofUpkeep(PACK, MACHINE, List.of(packed));
         assertEquals(dirty.habits(), List.of("Scrape the plates."));
         assertTrue(dirty.dues().get(0).days() < clean.dues().get(0).days());

@@ -205,7 +205,12 @@ final class RandomCall {
                 null,
                 switch (random.nextInt(5)) {
                     case 0 -> new Note(Note.About.DONE, "Straightened the “hook”", 5, random.nextBoolean());
-                    case 1 -> new Found("olive stone", 1 + random.nextInt(3), one(List.of(Found.Fate.values())));
+                    case 1 ->
+                        new Found(
+                                "olive stone",
+                                1 + random.nextInt(3),
+                                one(List.of(Found.Fate.values())),
+                                one(List.of(Found.Shape.values())));
                     case 3 -> wayFound();
                     case 2 -> new ProofRun(one(kind.pack().proofs()).id(), null, null, 1, List.of(), true);
                     default ->
@@ -216,7 +221,8 @@ final class RandomCall {
                                 random.nextBoolean() ? 1.0 : null,
                                 one(List.of(Condition.Wear.values())),
                                 random.nextBoolean(),
-                                1 + random.nextInt(400));
+                                1 + random.nextInt(400),
+                                one(List.of(Condition.Amount.values())));
                 });
     }
 

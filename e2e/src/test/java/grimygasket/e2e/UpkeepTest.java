@@ -2,6 +2,7 @@ package grimygasket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -40,6 +41,28 @@ public class UpkeepTest extends BrowserTest {
         assertThat(report.getByLabel("Done")).containsText("Clean the filter");
         assertThat(report.getByLabel("Next dates")).containsText("Clean the filter");
         assertThat(report.getByLabel("Complaint")).hasCount(0);
+    }
+
+    /** Before the motor and behind it; and the last look round, which goes into the report. */
+    @Test
+    public void bothFiltersOfACordlessVacuumAreKeptUp() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        var call = CallPage.addUpkeep(page, "Vacuum cleaner");
+        var tasks = page.getByLabel("To do on this visit, from outside in").locator("span.font-head");
+        tasks.first().waitFor();
+        var names = tasks.allInnerTexts();
+        assertTrue(names.stream().anyMatch(name -> name.contains("pre-motor filter")), "" + names);
+        assertTrue(names.stream().anyMatch(name -> name.contains("exhaust filter")), "" + names);
+        names.forEach(name -> does(call, name));
+        call.segment("Prove");
+        assertThat(call.panel()).not().containsText("Draw the cord out");
+        call.touch("Looked at all of it");
+        assertThat(call.story()).containsText("Last look");
+        page.navigate(page.url().replaceAll("#.*", "") + "/report");
+        var report = page.getByRole(AriaRole.ARTICLE);
+        assertThat(report.getByLabel("Looked at before we left")).containsText("each is latched");
+        assertThat(report.getByLabel("Next dates")).containsText("pre-motor filter");
+        assertThat(report.getByLabel("Next dates")).containsText("exhaust filter");
     }
 
     @Test(dataProvider = "sizes")

@@ -15,11 +15,13 @@ import grimygasket.diagnosis.Finding.SignSettled;
 import grimygasket.pack.Code;
 import grimygasket.state.FindSegment.Judged;
 import grimygasket.visit.Condition;
+import grimygasket.visit.Found;
 import grimygasket.visit.Note;
 import grimygasket.visit.PartCount.OldPart;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What is on file about a call, in words that a customer understands. */
 final class Facts {
@@ -125,6 +127,9 @@ final class Facts {
                     case OBJECT -> "an object";
                     default -> condition.stuff().name().toLowerCase(ROOT);
                 });
+        if (condition.amount() != null) {
+            words.append(", ").append(amount(condition.amount()));
+        }
         if (condition.before() != null) {
             words.append(", ").append(share(condition.before())).append(" open before");
         }
@@ -132,6 +137,29 @@ final class Facts {
             words.append(", ").append(share(condition.after())).append(condition.before() == null ? " open" : " after");
         }
         return words.append(", ").append(wear(condition)).toString();
+    }
+
+    private static String amount(Condition.Amount amount) {
+        return switch (amount) {
+            case COIN -> "as much as a coin";
+            case HANDFUL -> "a handful";
+            case CUP -> "about a cup";
+            case THREE_CUPS -> "about three cups";
+            case BUCKET -> "a bucket or more";
+        };
+    }
+
+    /** What a found thing is like; blank where nobody has said. */
+    static String of(Found.@Nullable Shape shape) {
+        if (shape == null) {
+            return "";
+        }
+        return switch (shape) {
+            case WHOLE -> "whole";
+            case WORN -> "worn";
+            case EATEN_AWAY -> "eaten away";
+            case BROKEN -> "broken";
+        };
     }
 
     private static String wear(Condition condition) {

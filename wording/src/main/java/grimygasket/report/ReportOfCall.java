@@ -67,6 +67,7 @@ public final class ReportOfCall {
                 noted(),
                 proved(),
                 nextUse(),
+                lastLook(),
                 parts(),
                 things(),
                 left(),
@@ -236,7 +237,19 @@ public final class ReportOfCall {
         return Section.rows(
                 "Found in the machine",
                 JobSheet.said(call.job().things()).stream()
-                        .map(thing -> new Row(thing.count() + " × " + thing.what(), fate(thing)))
+                        .map(thing -> new Row(
+                                Facts.joined(List.of(thing.count() + " × " + thing.what(), Facts.of(thing.shape()))),
+                                fate(thing)))
+                        .toList());
+    }
+
+    private Section lastLook() {
+        return Section.points(
+                "Looked at before we left",
+                "",
+                JobSheet.said(call.job().lastLook()).stream()
+                        .flatMap(line -> line.looks().stream())
+                        .map(look -> pack.look(look).text())
                         .toList());
     }
 

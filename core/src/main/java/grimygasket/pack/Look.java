@@ -1,0 +1,18 @@
+package grimygasket.pack;
+
+import java.util.List;
+
+/**
+ * Something to look at before the tools are packed up.
+ *
+ * @param id unique within the pack
+ * @param text what is seen, for example "The drum turns by hand, and nothing was left in it."
+ * @param needs see {@link Needs}
+ */
+public record Look(String id, String text, List<String> needs) {
+    public Look {
+        Arguments.text("id of a last look", id);
+        Arguments.text("text of the last look " + id, text);
+        needs = Lists.copy(needs);
+    }
+}
