@@ -151,7 +151,7 @@ public class KnowhowTest extends BrowserTest {
         page.navigate(installation.address() + "/know-how/dishwasher/faults/filter-clogged");
         assertThat(page.locator("main")).containsText("5 min (Review by one experienced reader)");
         page.navigate(installation.address() + "/know-how/dishwasher/models");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ostrelle Lagoon")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ostrelle Lagoon:")))
                 .isVisible();
     }
 
