@@ -70,6 +70,10 @@ public class MigrationTest extends ServerTest {
         var held = new ArrayList<String>();
         for (var list : List.of("complaints", "story", "cautions", "lines", "parts", "photos")) {
             for (var one : record.path(list)) {
+                if (one.path("what").path("kind").asString("").equals("way-found")) {
+                    // Ways in were not known then.
+                    continue;
+                }
                 var timeless = (ObjectNode) one.deepCopy();
                 timeless.remove("at");
                 if (list.equals("cautions")) {
