@@ -45,7 +45,11 @@ const offline = VitePWA({
       {
         urlPattern: /\/api\/(?!calls\/|round|device\/|feed|meters\/|customers|machines\/|colleagues)/,
         handler: 'NetworkFirst',
-        options: { cacheName: 'answers', networkTimeoutSeconds: 10, cacheableResponse: { statuses: [200] } },
+        options: {
+          cacheName: 'answers',
+          networkTimeoutSeconds: 10,
+          cacheableResponse: { statuses: [200] },
+        },
       },
     ],
   },

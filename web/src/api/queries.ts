@@ -276,7 +276,7 @@ export function useFound(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGe
   })
 }
 
-/** The signs and facts that a complaint speaks of. */
+/** The symptoms and facts that a complaint speaks of. */
 export function useHeard(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: ['heard', computed(() => toValue(machine)), computed(() => toValue(text))],

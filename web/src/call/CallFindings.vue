@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Finding } from '../api/types'
-import { signSettled, subjectOf } from '../judgement/finding'
+import { symptomSettled, subjectOf } from '../judgement/finding'
 import FindingSearch from '../judgement/FindingSearch.vue'
 import { useCallContext } from './context'
 
@@ -14,7 +14,9 @@ const settled = computed(() => new Set(call.value.story.map((entry) => subjectOf
 
 const enter = (finding: Finding) =>
   actions.settle(
-    props.told && finding.kind === 'sign-settled' ? signSettled(finding.sign, finding.answer, true) : finding,
+    props.told && finding.kind === 'symptom-settled'
+      ? symptomSettled(finding.symptom, finding.answer, true)
+      : finding,
   )
 </script>
 
@@ -22,7 +24,7 @@ const enter = (finding: Finding) =>
   <FindingSearch
     :pack="pack"
     :codes="codes"
-    :signs="call.applicable.signs"
+    :symptoms="call.applicable.symptoms"
     :settled="settled"
     :draft-key="call.head.id"
     :placeholder="

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Entry, Finding } from '../api/types'
 import { byId } from '../judgement/byId'
-import { checkMade, factKnown, signSettled } from '../judgement/finding'
+import { checkMade, factKnown, symptomSettled } from '../judgement/finding'
 import { findingText } from '../judgement/wording'
 import Sheet from '../ui/Sheet.vue'
 import { useCallContext } from './context'
@@ -19,8 +19,8 @@ const SIGN_ANSWERS = [
 ] as const
 const question = computed(() => {
   const { finding } = entry.value!
-  return finding.kind === 'sign-settled'
-    ? byId(pack.value.signs, finding.sign)!.ask
+  return finding.kind === 'symptom-settled'
+    ? byId(pack.value.symptoms, finding.symptom)!.ask
     : findingText(finding, pack.value, codes.value).what
 })
 /** The check of the entry that can be measured; none for another. */
@@ -46,10 +46,10 @@ function answersTo(finding: Finding) {
         finding: factKnown(finding.fact, id),
         chosen: finding.choice === id,
       }))
-    case 'sign-settled':
+    case 'symptom-settled':
       return SIGN_ANSWERS.map(({ answer, name }) => ({
         name,
-        finding: signSettled(finding.sign, answer, finding.complaint),
+        finding: symptomSettled(finding.symptom, answer, finding.complaint),
         chosen: finding.answer === answer,
       }))
     // A code is shown or not, and a remedy is proved where it was done.

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { byId } from '../judgement/byId'
-import { signSettled } from '../judgement/finding'
+import { symptomSettled } from '../judgement/finding'
 import { useCallContext } from './context'
 
 /** After a repair that helped in part: which complaint is gone, and which stays. */
 const { call, pack, actions } = useCallContext()
 
-const nameOf = (sign: string) => byId(pack.value.signs, sign)?.name
+const nameOf = (symptom: string) => byId(pack.value.symptoms, symptom)?.name
 </script>
 
 <template>
@@ -17,19 +17,19 @@ const nameOf = (sign: string) => byId(pack.value.signs, sign)?.name
   >
     <h3 class="font-semibold">What is still there?</h3>
     <div
-      v-for="sign in call.prove.stays"
-      :key="sign"
+      v-for="symptom in call.prove.stays"
+      :key="symptom"
       role="group"
-      :aria-label="nameOf(sign)"
+      :aria-label="nameOf(symptom)"
       class="grid gap-1"
     >
-      <p>{{ nameOf(sign) }}</p>
+      <p>{{ nameOf(symptom) }}</p>
       <div class="grid grid-cols-2 gap-2">
         <button
           type="button"
           class="btn min-h-12"
           :disabled="actions.busy.value"
-          @click="actions.settle(signSettled(sign, 'NO'))"
+          @click="actions.settle(symptomSettled(symptom, 'NO'))"
         >
           Gone
         </button>
@@ -37,7 +37,7 @@ const nameOf = (sign: string) => byId(pack.value.signs, sign)?.name
           type="button"
           class="btn min-h-12"
           :disabled="actions.busy.value"
-          @click="actions.settle(signSettled(sign, 'YES', true))"
+          @click="actions.settle(symptomSettled(symptom, 'YES', true))"
         >
           Still there
         </button>

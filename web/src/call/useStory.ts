@@ -20,7 +20,7 @@ interface StoryLine {
 }
 
 /** What has one of several answers. */
-const ANSWERED: Finding['kind'][] = ['sign-settled', 'fact-known', 'check-made', 'reading-taken']
+const ANSWERED: Finding['kind'][] = ['symptom-settled', 'fact-known', 'check-made', 'reading-taken']
 
 const PLACE = { TRAY: 'on the tray', BACK: 'back in', LEFT_OUT: 'left out' }
 

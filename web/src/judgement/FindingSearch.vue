@@ -6,14 +6,14 @@ import { useFound, type Searched } from '../api/queries'
 import type { Code, Finding, Pack } from '../api/types'
 import { sendTyped, useDraft } from '../ui/drafts'
 import { byId } from './byId'
-import { codeRead, signSettled, type SignAnswer } from './finding'
+import { codeRead, symptomSettled, type SymptomAnswer } from './finding'
 import { lookUp, matching, meant, type Find } from './findings'
 
 const props = defineProps<{
   pack: Pack
   codes: Code[]
-  /** Ids of the signs that can be seen on the machine. */
-  signs: string[]
+  /** Ids of the symptoms that can be seen on the machine. */
+  symptoms: string[]
   settled: Set<string>
   /** The machine by whose know-how what is typed is understood. */
   machine: Searched
@@ -29,14 +29,14 @@ const props = defineProps<{
 }>()
 const router = useRouter()
 const text = useDraft(`evidence:${props.draftKey}`, '')
-/** The sign whose answer is being asked for. */
+/** The symptom whose answer is being asked for. */
 const asked = ref<string>()
-const sign = computed(() => byId(props.pack.signs, asked.value))
+const symptom = computed(() => byId(props.pack.symptoms, asked.value))
 
 const { data: hits } = useFound(() => props.machine, text)
 const found = computed<Find[]>(() => {
   const typed = text.value.trim()
-  const all = lookUp(props.pack, props.codes, props.signs, props.settled)
+  const all = lookUp(props.pack, props.codes, props.symptoms, props.settled)
   const finds = [
     ...new Set([...matching(all, typed), ...(typed ? meant(all, hits.value ?? []) : [])]),
   ].filter(
@@ -54,23 +54,23 @@ const found = computed<Find[]>(() => {
 
 async function choose(find: Find | null) {
   if (!find) return
-  if (find.kind === 'SIGN') asked.value = find.id
+  if (find.kind === 'SYMPTOM') asked.value = find.id
   else if (find.kind === 'FAULT') await router.push(`/know-how/${props.pack.id}/faults/${find.id}`)
   else await sendTyped(text, () => props.enter(codeRead(find.id), find.maker))
 }
 
-async function settle(id: string, answer: SignAnswer) {
-  if (await sendTyped(text, () => props.enter(signSettled(id, answer)))) asked.value = undefined
+async function settle(id: string, answer: SymptomAnswer) {
+  if (await sendTyped(text, () => props.enter(symptomSettled(id, answer)))) asked.value = undefined
 }
 </script>
 
 <template>
   <div>
-    <div v-if="sign" class="border-rubber rounded-lg border-2 bg-white p-3">
-      <p class="font-semibold">{{ sign.ask }}</p>
+    <div v-if="symptom" class="border-rubber rounded-lg border-2 bg-white p-3">
+      <p class="font-semibold">{{ symptom.ask }}</p>
       <div class="mt-2 grid grid-cols-3 gap-2">
-        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'YES')">Yes</button>
-        <button type="button" class="btn" :disabled="busy" @click="settle(sign.id, 'NO')">No</button>
+        <button type="button" class="btn" :disabled="busy" @click="settle(symptom.id, 'YES')">Yes</button>
+        <button type="button" class="btn" :disabled="busy" @click="settle(symptom.id, 'NO')">No</button>
         <button type="button" class="btn btn-quiet" @click="asked = undefined">Cancel</button>
       </div>
     </div>

@@ -6,11 +6,11 @@ const pack = { exclusive: [{ id: 'which-noise' }] } as unknown as Pack
 const step = (kind: Step['kind'], id: string, ...outcomes: string[]) =>
   ({ kind, id, prospects: outcomes.map((outcome) => ({ outcome })) }) as unknown as Step
 
-test('of a choice of signs one is seen, or all are not, or nobody knows of any', () => {
+test('of a choice of symptoms one is seen, or all are not, or nobody knows of any', () => {
   const noises = step('ASK', 'which-noise', 'hums', 'rattles', 'none')
   const told = (answer: string) =>
     findingsOf(noises, answer, pack).map(
-      (finding) => finding.kind === 'sign-settled' && [finding.sign, finding.answer],
+      (finding) => finding.kind === 'symptom-settled' && [finding.symptom, finding.answer],
     )
   expect(told('rattles')).toEqual([['rattles', 'YES']])
   expect(told('none')).toEqual([
@@ -23,9 +23,9 @@ test('of a choice of signs one is seen, or all are not, or nobody knows of any',
   ])
 })
 
-test('a sign, a fact and a check are one finding each', () => {
+test('a symptom, a fact and a check are one finding each', () => {
   expect(findingsOf(step('ASK', 'hums', 'yes', 'no'), 'no', pack)).toMatchObject([
-    { sign: 'hums', answer: 'NO' },
+    { symptom: 'hums', answer: 'NO' },
   ])
   expect(findingsOf(step('FACT', 'age', 'old'), 'old', pack)).toMatchObject([{ fact: 'age', choice: 'old' }])
   expect(findingsOf(step('CHECK', 'look', 'clear'), 'clear', pack)).toMatchObject([

@@ -1,12 +1,12 @@
 import type { Call, Entry, Finding } from '../api/types'
 
-export type SignAnswer = Extract<Finding, { kind: 'sign-settled' }>['answer']
+export type SymptomAnswer = Extract<Finding, { kind: 'symptom-settled' }>['answer']
 export type Proved = Extract<Finding, { kind: 'remedy-tried' }>['proved']
 
 /** Findings as the core takes them. */
-export const signSettled = (sign: string, answer: SignAnswer, complaint = false): Finding => ({
-  kind: 'sign-settled',
-  sign,
+export const symptomSettled = (symptom: string, answer: SymptomAnswer, complaint = false): Finding => ({
+  kind: 'symptom-settled',
+  symptom,
   answer,
   complaint,
 })
@@ -19,11 +19,11 @@ export const remedyTried = (remedy: string, proved: Proved): Finding => ({
   proved,
 })
 
-/** The id of what a finding is about: a sign, fact, check or remedy, or the code. */
+/** The id of what a finding is about: a symptom, fact, check or remedy, or the code. */
 export function subjectOf(finding: Finding): string {
   switch (finding.kind) {
-    case 'sign-settled':
-      return finding.sign
+    case 'symptom-settled':
+      return finding.symptom
     case 'fact-known':
       return finding.fact
     case 'code-read':

@@ -2,8 +2,8 @@ import { expect, test } from 'vitest'
 import { matching, meant, type Find } from './findings'
 
 const finds: Find[] = [
-  { kind: 'SIGN', id: 'leak-under', label: 'Water under the machine', tag: 'symptom' },
-  { kind: 'SIGN', id: 'smell', label: 'It smells', tag: 'symptom' },
+  { kind: 'SYMPTOM', id: 'leak-under', label: 'Water under the machine', tag: 'symptom' },
+  { kind: 'SYMPTOM', id: 'smell', label: 'It smells', tag: 'symptom' },
   { kind: 'CODE', id: 'd4', label: 'Draining takes too long', tag: 'Code d4', maker: 'Corvanne' },
 ]
 
@@ -16,9 +16,9 @@ test('every word typed has to stand somewhere, in any order', () => {
 
 test('what the server takes the words to mean comes in its order, as far as it can be chosen', () => {
   const hits = [
-    { kind: 'SIGN' as const, id: 'smell', name: 'It smells' },
+    { kind: 'SYMPTOM' as const, id: 'smell', name: 'It smells' },
     { kind: 'CHECK' as const, id: 'joint-look', name: 'Dry tissue' },
-    { kind: 'SIGN' as const, id: 'leak-under', name: 'Water under the machine' },
+    { kind: 'SYMPTOM' as const, id: 'leak-under', name: 'Water under the machine' },
   ]
   expect(meant(finds, hits).map((find) => find.id)).toEqual(['smell', 'leak-under'])
 })

@@ -3,7 +3,7 @@ import { codeName } from './wording'
 
 /** Something that the look-up finds. */
 export interface Find {
-  kind: 'SIGN' | 'CODE' | 'FAULT'
+  kind: 'SYMPTOM' | 'CODE' | 'FAULT'
   id: string
   label: string
   tag: string
@@ -11,12 +11,12 @@ export interface Find {
 }
 
 /**
- * All that can be looked up by what is typed: a code or pattern of lights, a sign, a fault.
+ * All that can be looked up by what is typed: a code or pattern of lights, a symptom, a fault.
  *
- * @param signs ids of the signs that can be seen on the machine
+ * @param symptoms ids of the symptoms that can be seen on the machine
  * @param settled subjects that are known already
  */
-export function lookUp(pack: Pack, codes: Code[], signs: string[], settled: Set<string>): Find[] {
+export function lookUp(pack: Pack, codes: Code[], symptoms: string[], settled: Set<string>): Find[] {
   const makers = new Set(codes.map((code) => code.maker)).size
   return [
     ...codes
@@ -28,9 +28,9 @@ export function lookUp(pack: Pack, codes: Code[], signs: string[], settled: Set<
         tag: makers > 1 ? `${code.maker} ${code.code}` : codeName(code),
         maker: code.maker,
       })),
-    ...pack.signs
-      .filter((sign) => signs.includes(sign.id) && !settled.has(sign.id))
-      .map((sign) => ({ kind: 'SIGN' as const, id: sign.id, label: sign.name, tag: 'symptom' })),
+    ...pack.symptoms
+      .filter((symptom) => symptoms.includes(symptom.id) && !settled.has(symptom.id))
+      .map((symptom) => ({ kind: 'SYMPTOM' as const, id: symptom.id, label: symptom.name, tag: 'symptom' })),
     ...pack.faults.map((fault) => ({
       kind: 'FAULT' as const,
       id: fault.id,

@@ -1,12 +1,12 @@
 import type { Code, Finding, Pack, Turn } from '../api/types'
 import { lowerFirst } from '../ui/format'
 import { byId } from './byId'
-import type { Proved, SignAnswer } from './finding'
+import type { Proved, SymptomAnswer } from './finding'
 
 /** What was read at a check, in words, where something was measured. */
 type Says = string | undefined
 
-const SIGN_ANSWERS: Record<SignAnswer, string> = { YES: 'Yes', NO: 'No', UNKNOWN: 'Not known' }
+const SIGN_ANSWERS: Record<SymptomAnswer, string> = { YES: 'Yes', NO: 'No', UNKNOWN: 'Not known' }
 const REMEDY_ANSWERS: Record<Proved, string> = {
   PENDING: 'done, not proved yet',
   CURED: 'proved',
@@ -18,7 +18,7 @@ const REMEDY_ANSWERS: Record<Proved, string> = {
 /** The answer of a finding in words, as its buttons say it. */
 export function answerText(finding: Finding, pack: Pack): string {
   switch (finding.kind) {
-    case 'sign-settled':
+    case 'symptom-settled':
       return SIGN_ANSWERS[finding.answer]
     case 'fact-known':
       return byId(byId(pack.facts, finding.fact)?.choices ?? [], finding.choice)?.name ?? finding.choice
@@ -47,10 +47,10 @@ export function findingText(
 ): { what: string; result: string } {
   const result = says ?? answerText(finding, pack)
   switch (finding.kind) {
-    case 'sign-settled': {
-      const sign = byId(pack.signs, finding.sign)
-      if (finding.answer === 'YES') return { what: sign?.name ?? finding.sign, result: '' }
-      return { what: sign?.ask ?? finding.sign, result }
+    case 'symptom-settled': {
+      const symptom = byId(pack.symptoms, finding.symptom)
+      if (finding.answer === 'YES') return { what: symptom?.name ?? finding.symptom, result: '' }
+      return { what: symptom?.ask ?? finding.symptom, result }
     }
     case 'fact-known':
       return { what: byId(pack.facts, finding.fact)?.name ?? finding.fact, result }
@@ -74,12 +74,12 @@ export function shortText(finding: Finding, pack: Pack, codes: Code[], says?: Sa
   const { what, result } = findingText(finding, pack, codes, says)
   if (finding.kind === 'code-read' || finding.kind === 'code-shown') return what
   if (finding.kind === 'check-made' || finding.kind === 'reading-taken') return result
-  if (finding.kind === 'sign-settled' && finding.answer !== 'YES')
-    return `no ${lowerFirst(byId(pack.signs, finding.sign)?.name ?? what)}`
+  if (finding.kind === 'symptom-settled' && finding.answer !== 'YES')
+    return `no ${lowerFirst(byId(pack.symptoms, finding.symptom)?.name ?? what)}`
   return result ? `${what}: ${result}` : what
 }
 
-/** Weight of evidence with its sign, for example "+6" or "−4". */
+/** Weight of evidence with its symptom, for example "+6" or "−4". */
 export function weight(decibans: number): string {
   const rounded = Math.round(decibans)
   return rounded < 0 ? `−${-rounded}` : `+${rounded}`

@@ -29,9 +29,9 @@ function points(code: Code) {
       to: `/know-how/${pack.id}/faults/${id}`,
       strength,
     })),
-    ...Object.entries(code.signs).map(([id, strength]) => ({
-      name: byId(pack.signs, id)!.name,
-      to: `/know-how/${pack.id}/signs#${id}`,
+    ...Object.entries(code.symptoms).map(([id, strength]) => ({
+      name: byId(pack.symptoms, id)!.name,
+      to: `/know-how/${pack.id}/symptoms#${id}`,
       strength,
     })),
   ].sort((a, b) => b.strength - a.strength)

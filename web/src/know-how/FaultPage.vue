@@ -18,7 +18,7 @@ const {
   causes,
   consequences,
   stations,
-  signs,
+  symptoms,
   codes,
   shifts,
   checks,
@@ -84,13 +84,13 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
 
     <div class="grid gap-x-8 gap-y-6 lg:grid-cols-[20rem_1fr]">
       <div class="grid content-start gap-5">
-        <section aria-labelledby="fault-signs">
-          <h3 id="fault-signs" class="text-lg">How it shows</h3>
+        <section aria-labelledby="fault-symptoms">
+          <h3 id="fault-symptoms" class="text-lg">How it shows</h3>
           <ul>
-            <li v-for="sign in signs" :key="sign.id" class="grid grid-cols-[1fr_auto] gap-x-3 py-1">
-              <span class="leading-tight">{{ sign.name }}</span>
-              <span class="font-mono text-sm font-semibold">{{ percent(sign.strength) }}</span>
-              <GrimeBar :chance="sign.strength" class="col-span-2 mt-1" />
+            <li v-for="symptom in symptoms" :key="symptom.id" class="grid grid-cols-[1fr_auto] gap-x-3 py-1">
+              <span class="leading-tight">{{ symptom.name }}</span>
+              <span class="font-mono text-sm font-semibold">{{ percent(symptom.strength) }}</span>
+              <GrimeBar :chance="symptom.strength" class="col-span-2 mt-1" />
             </li>
           </ul>
           <p class="text-soft mt-1 text-sm">Of machines with this fault, so many show the symptom.</p>

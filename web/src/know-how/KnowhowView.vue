@@ -13,7 +13,7 @@ const { data: knowhow, failureReason, refetch } = useKnowhow(() => props.kind)
 const TABS = [
   { path: '', name: 'What if' },
   { path: '/faults', name: 'Faults' },
-  { path: '/signs', name: 'Symptoms by fault' },
+  { path: '/symptoms', name: 'Symptoms by fault' },
   { path: '/codes', name: 'Codes' },
   { path: '/models', name: 'Models' },
   { path: '/numbers', name: 'Who says so' },

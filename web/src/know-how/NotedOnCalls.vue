@@ -8,7 +8,7 @@ const props = defineProps<{ knowhow: Knowhow }>()
 const { data: noted } = useNoted(() => props.knowhow.pack.id)
 const { data: session } = useSession()
 /** What becomes of it in the know-how. */
-const INTO = { NOTE: undefined, SEEN: 'signs', DONE: 'remedies' } as const
+const INTO = { NOTE: undefined, SEEN: 'symptoms', DONE: 'remedies' } as const
 </script>
 
 <template>

@@ -6,7 +6,7 @@ import { Problem } from '../api/problem'
 import type { Finding, Knowhow, Step } from '../api/types'
 import Bore from '../judgement/Bore.vue'
 import { byId } from '../judgement/byId'
-import { checkMade, factKnown, signSettled, subjectOf, type SignAnswer } from '../judgement/finding'
+import { checkMade, factKnown, symptomSettled, subjectOf, type SymptomAnswer } from '../judgement/finding'
 import FindingSearch from '../judgement/FindingSearch.vue'
 import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
@@ -46,23 +46,23 @@ function answered(step: Step, answer: string) {
   if (step.kind === 'FACT') return suppose(factKnown(step.id, answer))
   if (step.kind === 'CHECK') return suppose(checkMade(step.id, answer))
   const question = byId(pack.value.exclusive, step.id)
-  if (!question) return suppose(signSettled(step.id, answer.toUpperCase() as SignAnswer))
-  if (answer === 'none') return question.signs.forEach((sign) => suppose(signSettled(sign, 'NO')))
-  suppose(signSettled(answer, 'YES'))
+  if (!question) return suppose(symptomSettled(step.id, answer.toUpperCase() as SymptomAnswer))
+  if (answer === 'none') return question.symptoms.forEach((symptom) => suppose(symptomSettled(symptom, 'NO')))
+  suppose(symptomSettled(answer, 'YES'))
 }
 
-const signs = computed(() => {
-  const seen = data.value?.applicable.signs ?? []
-  return pack.value.signs.filter((sign) => seen.includes(sign.id))
+const symptoms = computed(() => {
+  const seen = data.value?.applicable.symptoms ?? []
+  return pack.value.symptoms.filter((symptom) => seen.includes(symptom.id))
 })
 const facts = computed(() =>
   pack.value.facts.filter((fact) => data.value?.applicable.facts.includes(fact.id)),
 )
-/** A sign is not known, then seen, then missing, then not known again. */
-function turn(sign: string) {
-  const now = answerTo(sign)
-  if (now === 'NO') forget(signSettled(sign, now))
-  else suppose(signSettled(sign, now ? 'NO' : 'YES'))
+/** A symptom is not known, then seen, then missing, then not known again. */
+function turn(symptom: string) {
+  const now = answerTo(symptom)
+  if (now === 'NO') forget(symptomSettled(symptom, now))
+  else suppose(symptomSettled(symptom, now ? 'NO' : 'YES'))
 }
 const MARK: Record<string, string> = { YES: '✓ ', NO: '✗ ' }
 
@@ -89,7 +89,7 @@ function showStep(key: string) {
       <FindingSearch
         :pack="pack"
         :codes="knowhow.codes"
-        :signs="data?.applicable.signs ?? []"
+        :symptoms="data?.applicable.symptoms ?? []"
         :settled="settled"
         :draft-key="`what-if:${pack.id}`"
         placeholder="Suppose a symptom or a code"
@@ -131,15 +131,15 @@ function showStep(key: string) {
         <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Symptoms</summary>
         <div class="flex flex-wrap gap-1.5">
           <button
-            v-for="sign in signs"
-            :key="sign.id"
+            v-for="symptom in symptoms"
+            :key="symptom.id"
             type="button"
             class="border-rubber min-h-12 rounded-lg border-2 px-2.5 py-1 text-left text-[0.95rem] leading-tight"
-            :class="answerTo(sign.id) === 'YES' ? 'bg-rubber text-white' : 'bg-white'"
-            :aria-label="`${sign.name}: ${{ YES: 'seen', NO: 'missing', UNKNOWN: undefined }[answerTo(sign.id) ?? 'UNKNOWN'] ?? 'not known'}`"
-            @click="turn(sign.id)"
+            :class="answerTo(symptom.id) === 'YES' ? 'bg-rubber text-white' : 'bg-white'"
+            :aria-label="`${symptom.name}: ${{ YES: 'seen', NO: 'missing', UNKNOWN: undefined }[answerTo(symptom.id) ?? 'UNKNOWN'] ?? 'not known'}`"
+            @click="turn(symptom.id)"
           >
-            {{ MARK[answerTo(sign.id) ?? ''] }}{{ sign.name }}
+            {{ MARK[answerTo(symptom.id) ?? ''] }}{{ symptom.name }}
           </button>
         </div>
       </details>

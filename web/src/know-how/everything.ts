@@ -20,7 +20,7 @@ export function everything({ pack, codes }: Knowhow): Place[] {
   }
   return [
     ...pack.faults.map(({ id, name }) => ({ label: name, tag: 'fault', to: `${base}/faults/${id}` })),
-    ...pack.signs.map(({ id, name }) => ({ label: name, tag: 'symptom', to: `${base}/signs#${id}` })),
+    ...pack.symptoms.map(({ id, name }) => ({ label: name, tag: 'symptom', to: `${base}/symptoms#${id}` })),
     ...pack.checks.flatMap((check) =>
       atFault(
         check.name,

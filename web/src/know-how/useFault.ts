@@ -9,16 +9,16 @@ export function useFault(knowhow: Ref<Knowhow>, id: Ref<string>) {
   const pack = computed(() => knowhow.value.pack)
   const fault = computed(() => byId(pack.value.faults, id.value))
 
-  const signs = computed(() =>
-    pack.value.signs
-      .filter((sign) => concerns(sign.causes, id.value))
-      .map((sign) => ({ ...sign, strength: sign.causes[id.value]! }))
+  const symptoms = computed(() =>
+    pack.value.symptoms
+      .filter((symptom) => concerns(symptom.causes, id.value))
+      .map((symptom) => ({ ...symptom, strength: symptom.causes[id.value]! }))
       .sort((a, b) => b.strength - a.strength),
   )
   return {
     pack,
     fault,
-    signs,
+    symptoms,
     /** What brings it about, and what it brings about, each with the chance that it does. */
     causes: computed(() =>
       Object.entries(fault.value?.broughtBy ?? {}).map(([id, chance]) => ({
@@ -40,9 +40,10 @@ export function useFault(knowhow: Ref<Knowhow>, id: Ref<string>) {
       ),
     ),
     codes: computed(() => {
-      const shown = new Set(signs.value.map((sign) => sign.id))
+      const shown = new Set(symptoms.value.map((symptom) => symptom.id))
       return knowhow.value.codes.filter(
-        (code) => concerns(code.faults, id.value) || Object.keys(code.signs).some((sign) => shown.has(sign)),
+        (code) =>
+          concerns(code.faults, id.value) || Object.keys(code.symptoms).some((symptom) => shown.has(symptom)),
       )
     }),
     shifts: computed(() =>

@@ -13,10 +13,10 @@ export function useWhatIf(knowhow: Ref<Knowhow>) {
   const findings = useDraft<Supposition[]>(`supposed:${id}`, [])
   const consequence = useConsequence(id, () => ({ features: features.value, findings: findings.value }))
 
-  /** What is supposed of a sign. */
-  function answerTo(sign: string) {
+  /** What is supposed of a symptom. */
+  function answerTo(symptom: string) {
     for (const { finding } of findings.value)
-      if (finding.kind === 'sign-settled' && finding.sign === sign) return finding.answer
+      if (finding.kind === 'symptom-settled' && finding.symptom === symptom) return finding.answer
   }
 
   /** The choice that is supposed of a fact. */

@@ -3,11 +3,11 @@ import type { Verdict } from '../api/types'
 
 defineProps<{ verdict: Verdict }>()
 /** Told apart by shape and word, not by colour alone. */
-const MARKS: Record<Verdict, { sign: string; word: string; look: string }> = {
-  GOOD: { sign: '✓', word: 'Good', look: 'bg-clean text-white' },
-  WATCH: { sign: '△', word: 'Watch it', look: 'bg-warn text-ink' },
-  BAD: { sign: '✕', word: 'Bad', look: 'bg-act text-white' },
-  CANNOT_TELL: { sign: '?', word: 'Cannot tell', look: 'bg-rubber text-white' },
+const MARKS: Record<Verdict, { symptom: string; word: string; look: string }> = {
+  GOOD: { symptom: '✓', word: 'Good', look: 'bg-clean text-white' },
+  WATCH: { symptom: '△', word: 'Watch it', look: 'bg-warn text-ink' },
+  BAD: { symptom: '✕', word: 'Bad', look: 'bg-act text-white' },
+  CANNOT_TELL: { symptom: '?', word: 'Cannot tell', look: 'bg-rubber text-white' },
 }
 </script>
 
@@ -16,6 +16,6 @@ const MARKS: Record<Verdict, { sign: string; word: string; look: string }> = {
     class="label-read inline-flex items-center gap-1.5 rounded px-2 py-1 whitespace-nowrap"
     :class="MARKS[verdict].look"
   >
-    <span aria-hidden="true" class="text-sm">{{ MARKS[verdict].sign }}</span> {{ MARKS[verdict].word }}
+    <span aria-hidden="true" class="text-sm">{{ MARKS[verdict].symptom }}</span> {{ MARKS[verdict].word }}
   </span>
 </template>

@@ -31,7 +31,7 @@ export async function makePasskey(options: object): Promise<Told> {
   )
 }
 
-/** Lets one of somebody's passkeys sign what the server says. */
+/** Lets one of somebody's passkeys symptom what the server says. */
 export async function signByPasskey(options: object): Promise<Told> {
   if (!hasPasskeys()) {
     throw new Problem(

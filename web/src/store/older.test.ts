@@ -15,7 +15,10 @@ test('what waits from before a new version is sent in its form, photo and all', 
   const typed = { text: '4.2', spread: 0.2 }
   await before.put('outbox', { place: 7, account: 'maren', command: { id: 'a', change: { typed } } })
   await before.put('outbox', { place: 8, account: 'maren', command: { id: 'b' }, picture: new Blob(['p']) })
-  const note = 'they wrote "spread": wide'
+  const told = { kind: 'sign-settled', sign: 'smell' }
+  await before.put('outbox', { place: 9, account: 'maren', command: { id: 'c', change: { finding: told } } })
+  await before.put('knowhow', '{"pack":{"signs":[{"id":"smell"}]}}', 'dryer/1')
+  const note = 'they wrote "spread": wide, "sign": none'
   await before.put('calls', { call: { story: [{ reading: { value: 4.2, spread: 0.2 } }], note } }, 'call')
   await before.put(
     'nextDays',
@@ -32,9 +35,11 @@ test('what waits from before a new version is sent in its form, photo and all', 
       command: { id: 'a', change: { typed: { text: '4.2', standardUncertainty: 0.2 } } },
     },
     { place: 8, command: { id: 'b' }, picture: {} },
+    { place: 9, command: { change: { finding: { kind: 'symptom-settled', symptom: 'smell' } } } },
   ])
   expect(await now.get('calls', 'call')).toEqual({
     call: { story: [{ reading: { value: 4.2, standardUncertainty: 0.2 } }], note },
   })
+  expect(await now.get('knowhow', 'dryer/1')).toBe('{"pack":{"symptoms":[{"id":"smell"}]}}')
   expect((await now.get('nextDays', 'now'))?.kinds[0]?.shelf).toEqual([{ part: { id: 'belt' } }])
 })

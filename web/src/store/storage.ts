@@ -44,7 +44,7 @@ export const keepsNothing = ref<'no means' | 'no room'>()
 
 const NAME = 'grimy-gasket'
 /** With every change of what is kept, `upgrade` brings over what was. */
-const VERSION = 4
+const VERSION = 5
 
 /** The cache of the service worker for what the server has said, see `vite.config.ts`. */
 const ANSWERS = 'answers'
@@ -57,7 +57,7 @@ export function storage(): Promise<IDBPDatabase<Tables>> {
   if (forgotten) return Promise.reject(new Error('this device has been told to forget'))
   opened ??= openDB<Tables>(NAME, VERSION, {
     upgrade(db, from, _, all) {
-      db.createObjectStore('acknowledged', { keyPath: 'command.id' })
+      if (from < 4) db.createObjectStore('acknowledged', { keyPath: 'command.id' })
       if (from > 0) return void upgrade(from, all)
       db.createObjectStore('calls')
       db.createObjectStore('knowhow')

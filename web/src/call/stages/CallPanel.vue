@@ -8,7 +8,7 @@ import ByPhone from './ByPhone.vue'
 import GoOn from './GoOn.vue'
 import Heard from './Heard.vue'
 import ReadOut from './ReadOut.vue'
-import ToldSigns from './ToldSigns.vue'
+import ToldSymptoms from './ToldSymptoms.vue'
 
 const emit = defineEmits<{ choose: [key: string] }>()
 const { call, stage } = useCallContext()
@@ -37,7 +37,7 @@ if (!stage.touched.value && !call.value.head.closing) stage.stay('CALL')
       <ReadOut />
       <Heard />
       <CallFindings told />
-      <ToldSigns />
+      <ToldSymptoms />
       <ByPhone />
       <Alternatives v-if="!call.story.length" @choose="emit('choose', $event)" />
     </template>

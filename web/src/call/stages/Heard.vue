@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useHeard } from '../../api/queries'
 import type { Hit } from '../../api/types'
-import { factKnown, signSettled, subjectOf } from '../../judgement/finding'
+import { factKnown, symptomSettled, subjectOf } from '../../judgement/finding'
 import { useCallContext } from '../context'
 
 const { call, actions } = useCallContext()
@@ -19,7 +19,7 @@ const settled = computed(() => new Set(call.value.story.map((entry) => subjectOf
 const open = computed(() => (heard.value ?? []).filter(({ hit }) => !settled.value.has(hit.id)))
 
 const confirm = (hit: Hit) =>
-  actions.settle(hit.kind === 'FACT' ? factKnown(hit.id, hit.choice!) : signSettled(hit.id, 'YES', true))
+  actions.settle(hit.kind === 'FACT' ? factKnown(hit.id, hit.choice!) : symptomSettled(hit.id, 'YES', true))
 </script>
 
 <template>

@@ -29,6 +29,6 @@ describe('what is sent of a form', () => {
   })
   it('keeps a nought and a no that are meant', () => {
     expect(toSend('faults', { blocks: 0 })).toEqual({ blocks: 0 })
-    expect(toSend('signs', { complaint: false })).toEqual({ complaint: null })
+    expect(toSend('symptoms', { complaint: false })).toEqual({ complaint: null })
   })
 })

@@ -145,7 +145,7 @@ export const FIELDS: Record<Section, Field[]> = {
     },
     words,
   ],
-  signs: [
+  symptoms: [
     name,
     { member: 'ask', label: 'The question', kind: 'text' },
     minutes,
@@ -239,7 +239,7 @@ export const FIELDS: Record<Section, Field[]> = {
 /** What a new piece begins with. */
 export const BLANK: Record<Section, Record<string, unknown>> = {
   faults: { at: [], blocks: 0, rate: 0.0012 },
-  signs: { minutes: 1, leak: 0.01 },
+  symptoms: { minutes: 1, leak: 0.01 },
   checks: {
     minutes: 2,
     known: 'SEEN',

@@ -1,7 +1,7 @@
 import type { Draft } from '../../api/types'
 
 /** What a draft changes of a pack: lists of pieces, each with an id. */
-export const SECTIONS = ['faults', 'signs', 'checks', 'remedies', 'parts', 'cautions'] as const
+export const SECTIONS = ['faults', 'symptoms', 'checks', 'remedies', 'parts', 'cautions'] as const
 export type Section = (typeof SECTIONS)[number]
 
 /** One of them; unlike what is in use it need not be sound. */
@@ -17,7 +17,7 @@ export type Named = { id: string; name: string }
 
 export const ONE: Record<Section, string> = {
   faults: 'fault',
-  signs: 'symptom',
+  symptoms: 'symptom',
   checks: 'check',
   remedies: 'remedy',
   parts: 'part',

@@ -23,7 +23,7 @@ final class Answers {
     private static final String DAY = "2032-01-05";
     private static final int WARM = 15;
     private static final int TIMED = 40;
-    private static final List<String> SIGNS =
+    private static final List<String> SYMPTOMS =
             List.of("smell", "gritty", "rattle", "greasy", "film", "standing-water", "water-returns", "detergent-left");
 
     private final CookieManager cookies = new CookieManager();
@@ -55,10 +55,10 @@ final class Answers {
         var call = new String[1];
         line("entry", bare, () -> {
             if (left.isEmpty()) {
-                left.addAll(SIGNS);
+                left.addAll(SYMPTOMS);
                 call[0] = add("2031-05-06");
             }
-            sign(call[0], left.pop());
+            symptom(call[0], left.pop());
         });
         line("opening a call", bare, () -> send("GET", "/api/calls/" + call[0], ""));
         var begun = new ArrayDeque<String>();
@@ -71,7 +71,7 @@ final class Answers {
         int calls = 0;
         for (int wanted : new int[] {7, 50, 500}) {
             while (calls < wanted) {
-                sign(add(DAY), SIGNS.get(calls++ % SIGNS.size()));
+                symptom(add(DAY), SYMPTOMS.get(calls++ % SYMPTOMS.size()));
             }
             line("round of " + wanted, bare, () -> send("GET", "/api/round/" + DAY, ""));
         }
@@ -106,10 +106,10 @@ final class Answers {
         return call;
     }
 
-    private void sign(String call, String sign) throws IOException, InterruptedException {
+    private void symptom(String call, String symptom) throws IOException, InterruptedException {
         command(call, """
-                {"kind": "settle", "finding": {"kind": "sign-settled", "sign": "%s", "answer": "YES", "complaint": false}}
-                """.formatted(sign));
+                {"kind": "settle", "finding": {"kind": "symptom-settled", "symptom": "%s", "answer": "YES", "complaint": false}}
+                """.formatted(symptom));
     }
 
     private void command(String call, String change) throws IOException, InterruptedException {

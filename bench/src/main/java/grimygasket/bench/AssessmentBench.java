@@ -33,7 +33,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class AssessmentBench {
     private static final int CALLS = 50;
 
-    /** Pieces of evidence: signs answered and checks made. */
+    /** Pieces of evidence: symptoms answered and checks made. */
     @Param({"0", "1", "2", "5", "10", "20"})
     public int evidence;
 
@@ -54,9 +54,9 @@ public class AssessmentBench {
             var machine = Draw.machine(pack, random);
             var world = Draw.world(pack, machine, random);
             var findings = new ArrayList<Finding>();
-            pack.signs().stream()
-                    .filter(sign -> machine.meets(sign.needs()))
-                    .forEach(sign -> findings.add(world.ask(sign)));
+            pack.symptoms().stream()
+                    .filter(symptom -> machine.meets(symptom.needs()))
+                    .forEach(symptom -> findings.add(world.ask(symptom)));
             pack.checks().stream()
                     .filter(check -> machine.meets(check.needs()))
                     .forEach(check -> findings.add(world.check(check)));

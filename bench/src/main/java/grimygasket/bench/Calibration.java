@@ -176,13 +176,13 @@ public final class Calibration {
         var rates = Rewrite.faults(
                 pack,
                 fault -> Rewrite.rate(fault, odds(fault.rate(), Math.exp(Math.log(FACTOR) * random.nextGaussian()))));
-        return Rewrite.signs(rates, sign -> {
-            var causes = sign.causes();
-            for (var fault : sign.causes().keySet()) {
+        return Rewrite.symptoms(rates, symptom -> {
+            var causes = symptom.causes();
+            for (var fault : symptom.causes().keySet()) {
                 double by = 1 + WITHIN * (2 * random.nextDouble() - 1);
                 causes = Rewrite.changed(causes, fault, strength -> Math.min(MOST, strength * by));
             }
-            return Rewrite.causes(sign, causes);
+            return Rewrite.causes(symptom, causes);
         });
     }
 

@@ -2,7 +2,7 @@ package grimygasket.bench;
 
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Check;
 import grimygasket.pack.Fault;
@@ -121,12 +121,12 @@ final class Draw {
         return world;
     }
 
-    /** Up to two signs that a customer tells unasked; none if nothing shows, and then somebody else sees it. */
+    /** Up to two symptoms that a customer tells unasked; none if nothing shows, and then somebody else sees it. */
     static List<Finding> complaint(Pack pack, Machine machine, World world) {
-        return pack.signs().stream()
-                .filter(sign -> sign.complaint() && machine.meets(sign.needs()) && world.complains(sign))
+        return pack.symptoms().stream()
+                .filter(symptom -> symptom.complaint() && machine.meets(symptom.needs()) && world.complains(symptom))
                 .limit(2)
-                .<Finding>map(sign -> new SignSettled(sign.id(), Answer.YES, true))
+                .<Finding>map(symptom -> new SymptomSettled(symptom.id(), Answer.YES, true))
                 .toList();
     }
 }

@@ -9,7 +9,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Check;
@@ -18,7 +18,7 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -45,7 +45,7 @@ final class Optimum {
 
     private final Pack pack;
     private final Van van;
-    private Sign complaint;
+    private Symptom complaint;
     private final Map<String, Double> found = new HashMap<>();
 
     /** No machine that still fails is done with for less. */
@@ -73,7 +73,7 @@ final class Optimum {
         boolean has(Class<? extends Finding> kind, String id) {
             return findings.stream()
                     .anyMatch(f -> kind.isInstance(f)
-                            && (f instanceof SignSettled s && s.sign().equals(id)
+                            && (f instanceof SymptomSettled s && s.symptom().equals(id)
                                     || f instanceof RemedyTried r && r.remedy().equals(id)
                                     || f instanceof CheckMade c && c.check().equals(id)));
         }
@@ -98,11 +98,11 @@ final class Optimum {
                 weights[set] *= (set >> f & 1) == 1 ? 1 - spared : spared;
             }
         }
-        this.complaint = pack.sign(complaint);
+        this.complaint = pack.symptom(complaint);
         for (int set = 0; set < weights.length; set++) {
             weights[set] *= set == 0 ? Math.max(complains(0), unlisted()) : complains(set);
         }
-        var findings = List.<Finding>of(new SignSettled(complaint, Answer.YES, true));
+        var findings = List.<Finding>of(new SymptomSettled(complaint, Answer.YES, true));
         return new State(normal(weights), findings, Set.of(), key(findings));
     }
 
@@ -141,7 +141,7 @@ final class Optimum {
                 .plan()
                 .next();
         var way = switch (next.kind()) {
-            case ASK -> ask(state, pack.sign(next.id()));
+            case ASK -> ask(state, pack.symptom(next.id()));
             case CHECK -> check(state, pack.check(next.id()));
             case REMEDY -> treat(state, pack.remedy(next.id()));
             default -> new Way(handOn(state), List.of(), List.of());
@@ -186,9 +186,9 @@ final class Optimum {
                 .filter(remedy ->
                         Causes.open(pack, MACHINE, state.findings, remedy).isEmpty())
                 .forEach(remedy -> ways.add(treat(state, remedy)));
-        pack.signs().stream()
-                .filter(sign -> !state.has(SignSettled.class, sign.id()))
-                .forEach(sign -> ways.add(ask(state, sign)));
+        pack.symptoms().stream()
+                .filter(symptom -> !state.has(SymptomSettled.class, symptom.id()))
+                .forEach(symptom -> ways.add(ask(state, symptom)));
         pack.checks().stream()
                 .filter(check -> !tellsNothingNew(check, state))
                 .filter(check -> state.looked(check.after()))
@@ -213,18 +213,18 @@ final class Optimum {
         return made;
     }
 
-    private Way ask(State state, Sign sign) {
+    private Way ask(State state, Symptom symptom) {
         var states = new ArrayList<State>();
         var chances = new ArrayList<Double>();
         for (var answer : List.of(Answer.YES, Answer.NO)) {
             var weights = state.weights.clone();
             for (int set = 0; set < weights.length; set++) {
-                double absent = absent(sign.leak(), sign.causes(), set);
+                double absent = absent(symptom.leak(), symptom.causes(), set);
                 weights[set] *= answer == Answer.YES ? 1 - absent : absent;
             }
-            add(state, weights, new SignSettled(sign.id(), answer), state.open, states, chances);
+            add(state, weights, new SymptomSettled(symptom.id(), answer), state.open, states, chances);
         }
-        return new Way(sign.minutes() + Diagnosis.INTERRUPTION, states, chances);
+        return new Way(symptom.minutes() + Diagnosis.INTERRUPTION, states, chances);
     }
 
     private Way check(State state, Check check) {

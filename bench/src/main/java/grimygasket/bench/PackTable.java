@@ -20,7 +20,7 @@ public final class PackTable {
                 "%n%-16s %7s %7s %7s %9s %7s %7s %7s %13s %11s %11s %20s%n",
                 "machine",
                 "faults",
-                "signs",
+                "symptoms",
                 "checks",
                 "remedies",
                 "pieces",
@@ -37,7 +37,7 @@ public final class PackTable {
                     "%-16s %7d %7d %7d %9d %7d %7d %7d %13.0f %11.0f %10.0f%% %12d of %d%n",
                     kind,
                     pack.faults().size(),
-                    pack.signs().size(),
+                    pack.symptoms().size(),
                     pack.checks().size(),
                     pack.remedies().size(),
                     pack.layers().stream()

@@ -8,7 +8,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Step;
 import grimygasket.knowhow.Shipped;
@@ -116,12 +116,12 @@ public final class Relevance {
                 .filter(one -> one.id().equals(step.id()))
                 .findFirst();
         if (question.isEmpty()) {
-            return List.of(new SignSettled(step.id(), Answer.valueOf(outcome.toUpperCase())));
+            return List.of(new SymptomSettled(step.id(), Answer.valueOf(outcome.toUpperCase())));
         }
         return outcome.equals("none")
-                ? question.get().signs().stream()
-                        .map(sign -> new SignSettled(sign, Answer.NO))
+                ? question.get().symptoms().stream()
+                        .map(symptom -> new SymptomSettled(symptom, Answer.NO))
                         .toList()
-                : List.of(new SignSettled(outcome, Answer.YES));
+                : List.of(new SymptomSettled(outcome, Answer.YES));
     }
 }

@@ -5,7 +5,7 @@ import grimygasket.pack.Fault;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,18 +16,18 @@ final class Rewrite {
     private Rewrite() {}
 
     static Pack faults(Pack pack, UnaryOperator<Fault> change) {
-        return with(pack, pack.faults().stream().map(change).toList(), pack.signs(), pack.checks(), pack.remedies());
+        return with(pack, pack.faults().stream().map(change).toList(), pack.symptoms(), pack.checks(), pack.remedies());
     }
 
-    static Pack signs(Pack pack, UnaryOperator<Sign> change) {
-        return with(pack, pack.faults(), pack.signs().stream().map(change).toList(), pack.checks(), pack.remedies());
+    static Pack symptoms(Pack pack, UnaryOperator<Symptom> change) {
+        return with(pack, pack.faults(), pack.symptoms().stream().map(change).toList(), pack.checks(), pack.remedies());
     }
 
     static Pack checks(Pack pack, UnaryOperator<Check> change) {
         return with(
                 pack,
                 pack.faults(),
-                pack.signs(),
+                pack.symptoms(),
                 pack.checks().stream().map(change).toList(),
                 pack.remedies());
     }
@@ -36,12 +36,13 @@ final class Rewrite {
         return with(
                 pack,
                 pack.faults(),
-                pack.signs(),
+                pack.symptoms(),
                 pack.checks(),
                 pack.remedies().stream().map(change).toList());
     }
 
-    private static Pack with(Pack p, List<Fault> faults, List<Sign> signs, List<Check> checks, List<Remedy> remedies) {
+    private static Pack with(
+            Pack p, List<Fault> faults, List<Symptom> symptoms, List<Check> checks, List<Remedy> remedies) {
         return new Pack(
                 p.id(),
                 p.name(),
@@ -51,7 +52,7 @@ final class Rewrite {
                 p.layers(),
                 p.paths(),
                 faults,
-                signs,
+                symptoms,
                 checks,
                 remedies,
                 p.proofs(),
@@ -76,8 +77,8 @@ final class Rewrite {
                 f.id(), f.name(), f.at(), rate, f.blocks(), f.open(), f.danger(), f.needs(), f.broughtBy(), f.words());
     }
 
-    static Sign causes(Sign s, Map<String, Double> causes) {
-        return new Sign(
+    static Symptom causes(Symptom s, Map<String, Double> causes) {
+        return new Symptom(
                 s.id(),
                 s.name(),
                 s.ask(),

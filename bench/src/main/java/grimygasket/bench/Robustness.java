@@ -117,13 +117,15 @@ public final class Robustness {
             numbers.add(new Number(
                     fault.id(), p -> Rewrite.faults(p, f -> f == fault ? Rewrite.rate(f, change.apply(f.rate())) : f)));
         }
-        for (var sign : pack.signs()) {
-            for (var fault : sign.causes().keySet()) {
+        for (var symptom : pack.symptoms()) {
+            for (var fault : symptom.causes().keySet()) {
                 numbers.add(new Number(
                         fault,
-                        p -> Rewrite.signs(
+                        p -> Rewrite.symptoms(
                                 p,
-                                s -> s == sign ? Rewrite.causes(s, Rewrite.changed(s.causes(), fault, change)) : s)));
+                                s -> s == symptom
+                                        ? Rewrite.causes(s, Rewrite.changed(s.causes(), fault, change))
+                                        : s)));
             }
         }
         for (var check : pack.checks()) {

@@ -10,8 +10,8 @@ import grimygasket.pack.Path;
 import grimygasket.pack.Power;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
+import grimygasket.pack.Symptom;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -25,14 +25,14 @@ import java.util.stream.Collectors;
 
 /**
  * A corner of a pack, small enough to be searched through: some faults behind one complaint with their remedies, and a
- * few signs and checks about them.
+ * few symptoms and checks about them.
  *
- * @param complaint id of the sign that is seen
+ * @param complaint id of the symptom that is seen
  */
 record SmallCase(Pack pack, String complaint) {
     private static final int FAULTS = 3;
     private static final int REMEDIES = 3;
-    private static final int SIGNS = 1;
+    private static final int SYMPTOMS = 1;
     private static final int CHECKS = 2;
 
     /** Something that a pack names, with what it needs and the faults it is about. */
@@ -42,10 +42,10 @@ record SmallCase(Pack pack, String complaint) {
         var machine = Draw.machine(pack, random);
         var possible =
                 Draw.possible(pack, machine).stream().map(Fault::id).collect(Collectors.toCollection(HashSet::new));
-        var complaints = pack.signs().stream()
-                .filter(Sign::complaint)
-                .filter(sign -> machine.meets(sign.needs()))
-                .filter(sign -> causesAmong(sign, possible).size() >= FAULTS)
+        var complaints = pack.symptoms().stream()
+                .filter(Symptom::complaint)
+                .filter(symptom -> machine.meets(symptom.needs()))
+                .filter(symptom -> causesAmong(symptom, possible).size() >= FAULTS)
                 .toList();
         var complaint = complaints.get(random.nextInt(complaints.size()));
         var faults = Set.copyOf(some(causesAmong(complaint, possible), FAULTS, random));
@@ -57,12 +57,12 @@ record SmallCase(Pack pack, String complaint) {
                 machine,
                 faults,
                 random);
-        var signs = pick(
-                pack.signs().stream()
-                        .filter(sign -> sign != complaint)
+        var symptoms = pick(
+                pack.symptoms().stream()
+                        .filter(symptom -> symptom != complaint)
                         .map(s -> new Candidate<>(s, s.needs(), s.causes().keySet()))
                         .toList(),
-                SIGNS,
+                SYMPTOMS,
                 machine,
                 faults,
                 random);
@@ -77,12 +77,12 @@ record SmallCase(Pack pack, String complaint) {
                 faults,
                 random);
         checks.addAll(awaited);
-        signs.add(complaint);
-        return new SmallCase(cut(pack, faults, signs, checks, remedies), complaint.id());
+        symptoms.add(complaint);
+        return new SmallCase(cut(pack, faults, symptoms, checks, remedies), complaint.id());
     }
 
-    private static List<String> causesAmong(Sign sign, Set<String> possible) {
-        return sign.causes().keySet().stream()
+    private static List<String> causesAmong(Symptom symptom, Set<String> possible) {
+        return symptom.causes().keySet().stream()
                 .filter(possible::contains)
                 .sorted()
                 .toList();
@@ -120,7 +120,8 @@ record SmallCase(Pack pack, String complaint) {
         return new ArrayList<>(shuffled.subList(0, Math.min(most, shuffled.size())));
     }
 
-    private static Pack cut(Pack p, Set<String> faults, List<Sign> signs, List<Check> checks, List<Remedy> remedies) {
+    private static Pack cut(
+            Pack p, Set<String> faults, List<Symptom> symptoms, List<Check> checks, List<Remedy> remedies) {
         var looks = checks.stream().map(Check::id).toList();
         var stations = List.of(new Station("somewhere", "Somewhere", List.of()));
         return new Pack(
@@ -156,8 +157,8 @@ record SmallCase(Pack pack, String complaint) {
                                 only(f.broughtBy(), faults),
                                 List.of()))
                         .toList(),
-                signs.stream()
-                        .map(s -> new Sign(
+                symptoms.stream()
+                        .map(s -> new Symptom(
                                 s.id(),
                                 s.name(),
                                 s.ask(),

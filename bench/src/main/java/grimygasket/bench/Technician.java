@@ -6,7 +6,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Caution;
@@ -257,9 +257,9 @@ enum Technician {
 
     private static boolean concerns(Pack pack, Remedy remedy, List<Finding> complaint) {
         return complaint.stream()
-                .map(SignSettled.class::cast)
+                .map(SymptomSettled.class::cast)
                 .anyMatch(settled -> remedy.cures().keySet().stream()
-                        .anyMatch(pack.sign(settled.sign()).causes()::containsKey));
+                        .anyMatch(pack.symptom(settled.symptom()).causes()::containsKey));
     }
 
     private static int depth(Pack pack, String layer) {

@@ -4,14 +4,14 @@ import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -20,41 +20,41 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** The faults that their two or three likeliest signs, all seen and nothing else known, do not bring among the first three. */
+/** The faults that their two or three likeliest symptoms, all seen and nothing else known, do not bring among the first three. */
 public final class TypicalCases {
     private static final int FIRST = 3;
 
     private TypicalCases() {}
 
     public static void main(String[] args) {
-        System.out.printf("%nFaults that their likeliest signs do not bring among the first %d%n", FIRST);
-        for (int signs = 2; signs <= 3; signs++) {
+        System.out.printf("%nFaults that their likeliest symptoms do not bring among the first %d%n", FIRST);
+        for (int symptoms = 2; symptoms <= 3; symptoms++) {
             for (var kind : Shipped.KINDS) {
                 var pack = Shipped.knowhow(kind).pack();
                 int exceptions = 0;
                 for (var fault : pack.faults()) {
-                    var ranking = ranking(pack, fault, signs);
+                    var ranking = ranking(pack, fault, symptoms);
                     if (ranking.indexOf(fault.id()) >= FIRST) {
                         exceptions++;
                         System.out.printf(
-                                "%-16s %d signs  %-24s stands at %d, behind %s%n",
+                                "%-16s %d symptoms  %-24s stands at %d, behind %s%n",
                                 kind,
-                                signs,
+                                symptoms,
                                 fault.id(),
                                 ranking.indexOf(fault.id()) + 1,
                                 String.join(", ", ranking.subList(0, FIRST)));
                     }
                 }
                 System.out.printf(
-                        "%-16s %d signs  %d of %d%n",
-                        kind, signs, exceptions, pack.faults().size());
+                        "%-16s %d symptoms  %d of %d%n",
+                        kind, symptoms, exceptions, pack.faults().size());
             }
         }
     }
 
-    private static List<String> ranking(Pack pack, Fault fault, int signs) {
+    private static List<String> ranking(Pack pack, Fault fault, int symptoms) {
         var machine = Machine.of(pack, features(pack, fault), Map.of());
-        var evidence = new Evidence(typicalSigns(pack, fault, machine.traits(), signs), Technician.van(pack));
+        var evidence = new Evidence(typicalSymptoms(pack, fault, machine.traits(), symptoms), Technician.van(pack));
         return Diagnosis.assess(pack, machine, evidence).ranking().stream()
                 .map(suspect -> suspect.fault())
                 .toList();
@@ -77,13 +77,14 @@ public final class TypicalCases {
         return needed;
     }
 
-    private static List<Finding> typicalSigns(Pack pack, Fault fault, Collection<String> traits, int most) {
-        return pack.signs().stream()
-                .filter(sign -> Needs.met(sign.needs(), traits))
-                .filter(sign -> sign.causes().containsKey(fault.id()))
-                .sorted(Comparator.comparingDouble((Sign sign) -> -sign.causes().get(fault.id())))
+    private static List<Finding> typicalSymptoms(Pack pack, Fault fault, Collection<String> traits, int most) {
+        return pack.symptoms().stream()
+                .filter(symptom -> Needs.met(symptom.needs(), traits))
+                .filter(symptom -> symptom.causes().containsKey(fault.id()))
+                .sorted(Comparator.comparingDouble(
+                        (Symptom symptom) -> -symptom.causes().get(fault.id())))
                 .limit(most)
-                .map(sign -> (Finding) new SignSettled(sign.id(), Answer.YES))
+                .map(symptom -> (Finding) new SymptomSettled(symptom.id(), Answer.YES))
                 .toList();
     }
 }

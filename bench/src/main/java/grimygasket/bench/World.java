@@ -5,7 +5,7 @@ import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Step;
 import grimygasket.diagnosis.Van;
@@ -16,7 +16,7 @@ import grimygasket.pack.Fact;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Power;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.units.Amount;
 import java.util.HashSet;
@@ -54,8 +54,8 @@ final class World {
     }
 
     /** Whether the customer says it, at no cost. */
-    boolean complains(Sign sign) {
-        return machine.complains(sign);
+    boolean complains(Symptom symptom) {
+        return machine.complains(symptom);
     }
 
     /** Whether something was measured. */
@@ -63,31 +63,31 @@ final class World {
         return measured;
     }
 
-    SignSettled ask(Sign sign) {
-        minutes += sign.minutes();
-        return new SignSettled(sign.id(), machine.look(sign));
+    SymptomSettled ask(Symptom symptom) {
+        minutes += symptom.minutes();
+        return new SymptomSettled(symptom.id(), machine.look(symptom));
     }
 
-    /** Of signs that exclude each other, the first that is there, or that none is. */
-    private List<SignSettled> choose(Exclusive question) {
-        var signs = question.signs().stream().map(pack::sign).toList();
-        minutes += signs.stream().mapToDouble(Sign::minutes).max().orElseThrow();
-        return signs.stream()
-                .filter(sign -> machine.look(sign) == Answer.YES)
+    /** Of symptoms that exclude each other, the first that is there, or that none is. */
+    private List<SymptomSettled> choose(Exclusive question) {
+        var symptoms = question.symptoms().stream().map(pack::symptom).toList();
+        minutes += symptoms.stream().mapToDouble(Symptom::minutes).max().orElseThrow();
+        return symptoms.stream()
+                .filter(symptom -> machine.look(symptom) == Answer.YES)
                 .findFirst()
-                .map(sign -> List.of(new SignSettled(sign.id(), Answer.YES)))
-                .orElse(signs.stream()
-                        .map(sign -> new SignSettled(sign.id(), Answer.NO))
+                .map(symptom -> List.of(new SymptomSettled(symptom.id(), Answer.YES)))
+                .orElse(symptoms.stream()
+                        .map(symptom -> new SymptomSettled(symptom.id(), Answer.NO))
                         .toList());
     }
 
-    /** What a question of the plan brings: one sign, or one of several that exclude each other. */
-    List<SignSettled> ask(Pack pack, Step step) {
+    /** What a question of the plan brings: one symptom, or one of several that exclude each other. */
+    List<SymptomSettled> ask(Pack pack, Step step) {
         return pack.exclusive().stream()
                 .filter(question -> question.id().equals(step.id()))
                 .findFirst()
                 .map(this::choose)
-                .orElseGet(() -> List.of(ask(pack.sign(step.id()))));
+                .orElseGet(() -> List.of(ask(pack.symptom(step.id()))));
     }
 
     /** To switch it off, unplug it and say so. */

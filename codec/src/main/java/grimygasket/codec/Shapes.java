@@ -76,7 +76,7 @@ final class Shapes {
         return record.getRecordComponents();
     }
 
-    /** For example "sign-settled". */
+    /** For example "symptom-settled". */
     static String kind(TypeElement record) {
         return record.getSimpleName()
                 .toString()

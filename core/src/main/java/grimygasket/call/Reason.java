@@ -26,7 +26,7 @@ public record Reason(Kind kind, List<String> about) {
         UNFIT,
         /** What stands in a field makes no sense: the core's own sentence. */
         MISREAD,
-        /** Sign, fact, check, remedy or part is not in the know-how: its id. */
+        /** Symptom, fact, check, remedy or part is not in the know-how: its id. */
         NOT_KNOWN,
         /** What was answered is not an answer to this. */
         NO_ANSWER,
@@ -34,7 +34,7 @@ public record Reason(Kind kind, List<String> about) {
         LICENSED,
         /** Only somebody qualified may do it: the {@link grimygasket.pack.Competence}. */
         NOT_QUALIFIED,
-        /** Of two signs only one can be: the names of both. */
+        /** Of two symptoms only one can be: the names of both. */
         EXCLUDED,
         /** The id is that of another entry. */
         BORROWED_ID,

@@ -8,7 +8,7 @@ import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.gauge.Plausible;
 import grimygasket.pack.Check;
 import grimygasket.pack.Pack;
@@ -73,9 +73,10 @@ final class Settling {
                 : one.equals(other);
     }
 
-    /** Whoever sees a sign or a code on a visit for upkeep sees that something is wrong. */
+    /** Whoever sees a symptom or a code on a visit for upkeep sees that something is wrong. */
     private static Call withFaultSeen(Call call, Finding said) {
-        boolean fault = said instanceof CodeRead || said instanceof SignSettled sign && sign.answer() == Answer.YES;
+        boolean fault =
+                said instanceof CodeRead || said instanceof SymptomSettled symptom && symptom.answer() == Answer.YES;
         return fault && call.head().upkeep() ? call.with(call.head().withFaultSeen()) : call;
     }
 
@@ -103,26 +104,26 @@ final class Settling {
             return Optional.of(Reason.of(kind, about));
         }
 
-        /** Of signs that exclude each other only one can be. */
+        /** Of symptoms that exclude each other only one can be. */
         @Override
-        public Optional<Reason> sign(SignSettled said) {
-            if (known(() -> pack.sign(said.sign())).isEmpty()) {
-                return refuse(Reason.Kind.NOT_KNOWN, said.sign());
+        public Optional<Reason> symptom(SymptomSettled said) {
+            if (known(() -> pack.symptom(said.symptom())).isEmpty()) {
+                return refuse(Reason.Kind.NOT_KNOWN, said.symptom());
             }
-            var question = said.answer() == Answer.YES ? pack.exclusive(said.sign()) : null;
+            var question = said.answer() == Answer.YES ? pack.exclusive(said.symptom()) : null;
             if (question == null) {
                 return Optional.empty();
             }
             return call.stretch(at, id).stream()
                     .map(Entry::finding)
-                    .filter(finding -> finding instanceof SignSettled other
+                    .filter(finding -> finding instanceof SymptomSettled other
                             && other.answer() == Answer.YES
-                            && !other.sign().equals(said.sign())
-                            && question.signs().contains(other.sign()))
+                            && !other.symptom().equals(said.symptom())
+                            && question.symptoms().contains(other.symptom()))
                     .map(finding -> Reason.of(
                             Reason.Kind.EXCLUDED,
-                            pack.sign(said.sign()).name(),
-                            pack.sign(((SignSettled) finding).sign()).name()))
+                            pack.symptom(said.symptom()).name(),
+                            pack.symptom(((SymptomSettled) finding).symptom()).name()))
                     .findFirst();
         }
 

@@ -9,13 +9,13 @@ import java.util.List;
  * @param told the complaint in the customer's words; may be blank
  * @param features what the machine has; left out, what is usual for its kind
  * @param schools choices that differ from the usual ones, as {@code school=choice}
- * @param complaints ids of the signs that the customer complains of
- * @param found what else came to be known, in order: {@code "sign hums yes"}, {@code "fact age old"},
+ * @param complaints ids of the symptoms that the customer complains of
+ * @param found what else came to be known, in order: {@code "symptom hums yes"}, {@code "fact age old"},
  *     {@code "check filter-look clogged"}, {@code "read legs 8"} in the base unit,
  *     {@code "remedy clean-filter still-failing"}, {@code "code d4"}
  * @param maker whose codes they are; null where there is none
  * @param confirmed ids of the cautions that are confirmed
- * @param heard ids of the signs and facts that the words told are to be recognised by
+ * @param heard ids of the symptoms and facts that the words told are to be recognised by
  * @param cause ids of faults of which one is to be the likeliest; "none" for none of those listed; empty where it is open
  * @param chance least chance of it; 0 where it is left open
  * @param because ids of faults of which one is to be named as what brought the likeliest about

@@ -21,7 +21,7 @@ import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import grimygasket.units.Amount;
 import grimygasket.words.Lexicon;
 import java.util.ArrayList;
@@ -76,8 +76,8 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
                 .toList();
         var findings = new ArrayList<Finding>();
         one.complaints()
-                .forEach(sign ->
-                        findings.add(new Finding.SignSettled(pack.sign(sign).id(), Answer.YES, true)));
+                .forEach(symptom -> findings.add(
+                        new Finding.SymptomSettled(pack.symptom(symptom).id(), Answer.YES, true)));
         one.found().forEach(found -> findings.add(finding(pack, own, one.complaints(), found.split(" "))));
         var parts = pack.parts().stream().map(Part::id).collect(Collectors.toSet());
         var van = new Van(LABOUR, RETURN_TRIP, Map.of(), parts, true, EnumSet.allOf(Competence.class));
@@ -88,9 +88,9 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
     private static Finding finding(Pack pack, List<Code> codes, List<String> complaints, String[] words) {
         return switch (words[0]) {
             // What is complained of, and asked again after a repair, stays a complaint.
-            case "sign" ->
-                new Finding.SignSettled(
-                        pack.sign(words[1]).id(),
+            case "symptom" ->
+                new Finding.SymptomSettled(
+                        pack.symptom(words[1]).id(),
                         Answer.valueOf(words[2].toUpperCase()),
                         complaints.contains(words[1]));
             case "fact" -> {
@@ -242,14 +242,14 @@ public record CaseRun(Case one, String leader, double chance, String next, List<
             var id = said.substring(space + 1);
             var found = switch (said.substring(0, Math.max(space, 0))) {
                 case "ask" ->
-                    first(pack.signs(), Sign::id, Sign::name, id)
+                    first(pack.symptoms(), Symptom::id, Symptom::name, id)
                             .or(() -> first(pack.exclusive(), Exclusive::id, Exclusive::ask, id));
                 case "fact" -> first(pack.facts(), Fact::id, Fact::name, id);
                 case "check" -> first(pack.checks(), Check::id, Check::name, id);
                 case "remedy" -> first(pack.remedies(), Remedy::id, Remedy::name, id);
                 default ->
                     first(pack.faults(), Fault::id, Fault::name, id)
-                            .or(() -> first(pack.signs(), Sign::id, Sign::name, id))
+                            .or(() -> first(pack.symptoms(), Symptom::id, Symptom::name, id))
                             .or(() -> first(pack.facts(), Fact::id, Fact::name, id))
                             .or(() -> first(pack.cautions(), Caution::id, Caution::title, id))
                             .or(() -> first(pack.proofs(), Proof::id, Proof::name, id));

@@ -16,7 +16,7 @@ import java.util.List;
  * are estimates.
  */
 public final class Complaints {
-    /** A complaint that was the reason of a call comes without any of its causes so much more seldom than the same sign is noticed: estimate. */
+    /** A complaint that was the reason of a call comes without any of its causes so much more seldom than the same symptom is noticed: estimate. */
     public static final double MISTAKEN = 0.03;
 
     private record One(int finding, double[] reason, double[] noticed) {}
@@ -33,15 +33,15 @@ public final class Complaints {
      * One more is told.
      *
      * @param finding its place in the evidence
-     * @param sign its id
+     * @param symptom its id
      * @return by set, how likely it comes with those before
      */
-    double[] tell(int finding, String sign) {
+    double[] tell(int finding, String symptom) {
         var before = together();
         all.add(new One(
                 finding,
-                network.reason(sign).likelihood(network.sets, true),
-                network.sign(sign).likelihood(network.sets, true)));
+                network.reason(symptom).likelihood(network.sets, true),
+                network.symptom(symptom).likelihood(network.sets, true)));
         var factor = together();
         for (int s = 0; s < factor.length; s++) {
             factor[s] = before[s] == 0 ? 0 : factor[s] / before[s];

@@ -9,7 +9,7 @@ import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Assessment.Weight;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
 import java.util.ArrayList;
@@ -72,8 +72,8 @@ public final class Diagnosis {
         for (int i : order) {
             likelihoods.add(superseded[i] ? null : network.likelihood(findings.get(i)));
             var belief = after(now(), i, likelihoods.get(likelihoods.size() - 1));
-            if (findings.get(i) instanceof SignSettled settled && settled.isComplaint() && !superseded[i]) {
-                belief = belief.given(complaints.tell(i, settled.sign()));
+            if (findings.get(i) instanceof SymptomSettled settled && settled.isComplaint() && !superseded[i]) {
+                belief = belief.given(complaints.tell(i, settled.symptom()));
             } else if (findings.get(i).changesTheMachine()) {
                 complaints = new Complaints(network);
             }

@@ -7,7 +7,7 @@ import grimygasket.units.Amount;
 public sealed interface Finding {
 
     /**
-     * What it answers, for example "sign smell": of two findings with one subject, between two changes of the machine only the
+     * What it answers, for example "symptom smell": of two findings with one subject, between two changes of the machine only the
      * later one counts.
      */
     String subject();
@@ -27,7 +27,7 @@ public sealed interface Finding {
 
     /** One answer for every kind of finding: a new kind is one that everybody who takes findings apart has to name. */
     interface Cases<T> {
-        T sign(SignSettled sign);
+        T symptom(SymptomSettled symptom);
 
         T fact(FactKnown fact);
 
@@ -43,16 +43,16 @@ public sealed interface Finding {
     }
 
     /**
-     * A sign was looked or asked for.
+     * A symptom was looked or asked for.
      *
-     * @param sign its id
+     * @param symptom its id
      * @param answer what came of it
      * @param complaint whether it is why somebody called, and not only noticed on the way
      */
-    record SignSettled(String sign, Answer answer, boolean complaint) implements Finding {
+    record SymptomSettled(String symptom, Answer answer, boolean complaint) implements Finding {
         /** One that was noticed, or asked for. */
-        public SignSettled(String sign, Answer answer) {
-            this(sign, answer, false);
+        public SymptomSettled(String symptom, Answer answer) {
+            this(symptom, answer, false);
         }
 
         boolean isComplaint() {
@@ -61,16 +61,16 @@ public sealed interface Finding {
 
         @Override
         public String subject() {
-            return "sign " + sign;
+            return "symptom " + symptom;
         }
 
         @Override
         public <T> T to(Cases<T> cases) {
-            return cases.sign(this);
+            return cases.symptom(this);
         }
     }
 
-    /** Answer to the question of a sign. */
+    /** Answer to the question of a symptom. */
     enum Answer {
         YES,
         NO,

@@ -8,8 +8,8 @@ import grimygasket.pack.Pack;
 import grimygasket.pack.Path;
 import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
+import grimygasket.pack.Symptom;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
@@ -18,14 +18,14 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A pack as it applies to one machine: only the faults, signs, checks and remedies that its features leave, with the
+ * A pack as it applies to one machine: only the faults, symptoms, checks and remedies that its features leave, with the
  * faults numbered from 0.
  */
 final class Network {
     final Pack pack;
     final List<Fault> faults;
     final List<Fact> facts;
-    final List<Sign> signs;
+    final List<Symptom> symptoms;
     final List<Check> checks;
     final List<Remedy> remedies;
     final FaultSets sets;
@@ -38,7 +38,7 @@ final class Network {
     private final double[][] spares;
     private final double[] bringsNothing;
     private final Map<String, Integer> indexOf = new HashMap<>();
-    private final Map<String, NoisyOr> signModels = new HashMap<>();
+    private final Map<String, NoisyOr> symptomModels = new HashMap<>();
     private final Map<String, NoisyOr> reasonModels = new HashMap<>();
     private final Map<String, FactModel> factModels = new HashMap<>();
     private final Map<String, NoisyOr[]> checkModels = new HashMap<>();
@@ -59,7 +59,8 @@ final class Network {
             indexOf.put(faults.get(f).id(), f);
         }
         facts = pack.facts().stream().filter(f -> machine.meets(f.needs())).toList();
-        signs = pack.signs().stream().filter(s -> machine.meets(s.needs())).toList();
+        symptoms =
+                pack.symptoms().stream().filter(s -> machine.meets(s.needs())).toList();
         checks = pack.checks().stream().filter(c -> machine.meets(c.needs())).toList();
         remedies = pack.remedies().stream()
                 .filter(r -> machine.meets(r.needs()))
@@ -81,8 +82,8 @@ final class Network {
                 }
             }
         }
-        pack.signs().forEach(s -> {
-            signModels.put(s.id(), model(s.leak(), s.causes()));
+        pack.symptoms().forEach(s -> {
+            symptomModels.put(s.id(), model(s.leak(), s.causes()));
             reasonModels.put(s.id(), model(s.leak() * Complaints.MISTAKEN, s.causes()));
         });
         pack.facts().forEach(f -> factModels.put(f.id(), FactModel.of(f, indexOf)));
@@ -161,11 +162,11 @@ final class Network {
         return priorAt.computeIfAbsent(station, at -> Belief.prior(this).chance(setsAt(at)));
     }
 
-    NoisyOr sign(String id) {
-        return signModels.get(id);
+    NoisyOr symptom(String id) {
+        return symptomModels.get(id);
     }
 
-    /** The model of a sign that somebody called for: nobody calls by chance, so its leak is far smaller. */
+    /** The model of a symptom that somebody called for: nobody calls by chance, so its leak is far smaller. */
     NoisyOr reason(String id) {
         return reasonModels.get(id);
     }
@@ -189,10 +190,10 @@ final class Network {
     /** Null for what says nothing in this way: a remedy changes the machine, see {@link Diagnosis}. */
     private final class Likelihoods implements Finding.Cases<double[]> {
         @Override
-        public double[] sign(Finding.SignSettled settled) {
+        public double[] symptom(Finding.SymptomSettled settled) {
             return switch (settled.answer()) {
                 case YES -> seen(settled);
-                case NO -> Network.this.sign(settled.sign()).likelihood(sets, false);
+                case NO -> Network.this.symptom(settled.symptom()).likelihood(sets, false);
                 case UNKNOWN -> null;
             };
         }
@@ -231,15 +232,15 @@ final class Network {
     }
 
     /**
-     * Of a sign that is there, and therefore of none that it excludes and that takes precedence over it; of a complaint only the
+     * Of a symptom that is there, and therefore of none that it excludes and that takes precedence over it; of a complaint only the
      * latter, see {@link Complaints}.
      */
-    private double[] seen(Finding.SignSettled settled) {
-        var likelihood = settled.complaint() ? null : sign(settled.sign()).likelihood(sets, true);
-        var question = pack.exclusive(settled.sign());
+    private double[] seen(Finding.SymptomSettled settled) {
+        var likelihood = settled.complaint() ? null : symptom(settled.symptom()).likelihood(sets, true);
+        var question = pack.exclusive(settled.symptom());
         if (question != null) {
-            for (var other : question.signs().subList(0, question.signs().indexOf(settled.sign()))) {
-                var absent = sign(other).likelihood(sets, false);
+            for (var other : question.symptoms().subList(0, question.symptoms().indexOf(settled.symptom()))) {
+                var absent = symptom(other).likelihood(sets, false);
                 likelihood = likelihood == null ? absent : multiply(likelihood, absent);
             }
         }
@@ -250,7 +251,7 @@ final class Network {
      * By set, how likely one of the complaints that a proof is about, or is not about, shows on the machine: while one does, it
      * is not cured.
      *
-     * @param complaints ids of signs
+     * @param complaints ids of symptoms
      * @param about whether those that share a cause with what the proof shows, or the others
      * @return null where there are none: then it is only known that something is wrong
      */
@@ -258,7 +259,7 @@ final class Network {
         double[] silent = null;
         var hindering = pack.hindering(proof);
         for (var complaint : complaints) {
-            boolean shares = pack.sign(complaint).causes().keySet().stream().anyMatch(hindering::contains);
+            boolean shares = pack.symptom(complaint).causes().keySet().stream().anyMatch(hindering::contains);
             if (shares == about) {
                 var one = reasonModels.get(complaint).likelihood(sets, false);
                 silent = silent == null ? one : multiply(silent, one);
@@ -296,11 +297,11 @@ final class Network {
         return hinders;
     }
 
-    /** A code that points to a sign points to the sign's causes, as strongly as both links together. */
+    /** A code that points to a symptom points to the symptom's causes, as strongly as both links together. */
     NoisyOr code(Code code) {
         var strengths = new HashMap<String, Double>();
-        code.signs()
-                .forEach((sign, strength) -> pack.sign(sign)
+        code.symptoms()
+                .forEach((symptom, strength) -> pack.symptom(symptom)
                         .causes()
                         .forEach((fault, shown) -> strengths.merge(fault, strength * shown, Network::either)));
         code.faults().forEach((fault, strength) -> strengths.merge(fault, strength, Network::either));

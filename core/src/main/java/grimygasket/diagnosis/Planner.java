@@ -10,7 +10,7 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Power;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -222,7 +222,7 @@ final class Planner {
     }
 
     /** What to do at once, and nothing else before it is confirmed. */
-    private Plan stop(Sign alarm) {
+    private Plan stop(Symptom alarm) {
         var caution = network.pack.caution(alarm.alarm().caution());
         var step = Step.plain(Kind.STOP, caution.id(), caution.title(), 0, Reach.NOTHING, 0, List.of())
                 .compared(0, List.of(StepReason.of(StepReason.Kind.DANGER, alarm.name())));
@@ -268,15 +268,15 @@ final class Planner {
                 steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), List.of(), List.of());
     }
 
-    /** The signs still to be settled, those that exclude each other together. */
-    private List<List<Sign>> questions() {
-        var byQuestion = new LinkedHashMap<String, List<Sign>>();
-        for (var sign : network.signs) {
-            if (!story.settled().contains(sign.id())) {
-                var question = network.pack.exclusive(sign.id());
+    /** The symptoms still to be settled, those that exclude each other together. */
+    private List<List<Symptom>> questions() {
+        var byQuestion = new LinkedHashMap<String, List<Symptom>>();
+        for (var symptom : network.symptoms) {
+            if (!story.settled().contains(symptom.id())) {
+                var question = network.pack.exclusive(symptom.id());
                 byQuestion
-                        .computeIfAbsent(question == null ? sign.id() : question.id(), id -> new ArrayList<>())
-                        .add(sign);
+                        .computeIfAbsent(question == null ? symptom.id() : question.id(), id -> new ArrayList<>())
+                        .add(symptom);
             }
         }
         return List.copyOf(byQuestion.values());
@@ -335,28 +335,35 @@ final class Planner {
         return others.isEmpty() ? 0 : others.get(0).cost - than.cost;
     }
 
-    private Option ask(List<Sign> signs, Standing at) {
+    private Option ask(List<Symptom> symptoms, Standing at) {
         var branches = new Branches(at);
-        if (signs.size() == 1) {
-            var sign = signs.get(0);
+        if (symptoms.size() == 1) {
+            var symptom = symptoms.get(0);
             branches.add(
-                    new NoisyOr[] {network.sign(sign.id())},
+                    new NoisyOr[] {network.symptom(symptom.id())},
                     List.of("yes", "no"),
                     List.of("Yes", "No"),
                     all(at.situation));
             return option(
-                    Kind.ASK, sign.id(), sign.ask(), sign.minutes(), Access.CLOSED, branches, then -> ask(signs, then));
+                    Kind.ASK,
+                    symptom.id(),
+                    symptom.ask(),
+                    symptom.minutes(),
+                    Access.CLOSED,
+                    branches,
+                    then -> ask(symptoms, then));
         }
-        var question = network.pack.exclusive(signs.get(0).id());
-        var ids = new ArrayList<>(signs.stream().map(Sign::id).toList());
-        var names = new ArrayList<>(signs.stream().map(Sign::name).toList());
+        var question = network.pack.exclusive(symptoms.get(0).id());
+        var ids = new ArrayList<>(symptoms.stream().map(Symptom::id).toList());
+        var names = new ArrayList<>(symptoms.stream().map(Symptom::name).toList());
         ids.add("none");
         names.add("None of these");
-        var models = signs.stream().map(sign -> network.sign(sign.id())).toArray(NoisyOr[]::new);
+        var models =
+                symptoms.stream().map(symptom -> network.symptom(symptom.id())).toArray(NoisyOr[]::new);
         branches.add(models, ids, names, all(at.situation));
-        double minutes = signs.stream().mapToDouble(Sign::minutes).max().orElseThrow();
+        double minutes = symptoms.stream().mapToDouble(Symptom::minutes).max().orElseThrow();
         return option(
-                Kind.ASK, question.id(), question.ask(), minutes, Access.CLOSED, branches, then -> ask(signs, then));
+                Kind.ASK, question.id(), question.ask(), minutes, Access.CLOSED, branches, then -> ask(symptoms, then));
     }
 
     private static IntFunction<Situation> all(Situation same) {

@@ -5,14 +5,14 @@ import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.gauge.Verdict;
 import grimygasket.pack.Alarm;
 import grimygasket.pack.Check;
 import grimygasket.pack.Distinct;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -25,39 +25,39 @@ import java.util.stream.Stream;
  * checks alone and never by chance. So an everyday fault that was found does not explain the alarm. What a check has shown is
  * cured, and then the check is made again.
  *
- * @param told the signs with an alarm that were told, each once, in the order in which they were first told
+ * @param told the symptoms with an alarm that were told, each once, in the order in which they were first told
  * @param open those of them that are not cleared, the ones that nothing clears first
  * @param looks ids of the checks that still have to find nothing, in their order; none where that would not be enough
  * @param shown ids of the faults that the last result of such a check shows, and that nothing was done about since
  */
-public record Quarantine(List<Sign> told, List<Sign> open, List<String> looks, Set<String> shown) {
+public record Quarantine(List<Symptom> told, List<Symptom> open, List<String> looks, Set<String> shown) {
     private static final Quarantine NONE = new Quarantine(List.of(), List.of(), List.of(), Set.of());
 
     /** By what was told and seen so far. */
     public static Quarantine of(Pack pack, Machine machine, List<Finding> findings) {
         var told = findings.stream()
                 .filter(finding -> isAlarm(pack, finding))
-                .map(finding -> pack.sign(((SignSettled) finding).sign()))
+                .map(finding -> pack.symptom(((SymptomSettled) finding).symptom()))
                 .collect(Distinct.toList());
         if (told.isEmpty()) {
             return NONE;
         }
         var shown = new HashSet<String>();
-        var looks =
-                told.stream()
-                        .flatMap(sign -> clearing(pack, machine, sign).stream())
-                        .collect(Distinct.toList())
-                        .stream()
-                        .filter(look -> !isSound(pack, machine, findings, look, told, shown))
-                        .map(Check::id)
-                        .toList();
+        var looks = told.stream()
+                .flatMap(symptom -> clearing(pack, machine, symptom).stream())
+                .collect(Distinct.toList())
+                .stream()
+                .filter(look -> !isSound(pack, machine, findings, look, told, shown))
+                .map(Check::id)
+                .toList();
         var never = told.stream()
-                .filter(sign -> clearing(pack, machine, sign).isEmpty())
+                .filter(symptom -> clearing(pack, machine, symptom).isEmpty())
                 .toList();
         var open = Stream.concat(
                         never.stream(),
                         told.stream()
-                                .filter(sign -> sign.alarm().cleared().stream().anyMatch(looks::contains)))
+                                .filter(symptom ->
+                                        symptom.alarm().cleared().stream().anyMatch(looks::contains)))
                 .toList();
         return new Quarantine(told, open, never.isEmpty() ? looks : List.of(), Set.copyOf(shown));
     }
@@ -75,20 +75,20 @@ public record Quarantine(List<Sign> told, List<Sign> open, List<String> looks, S
     /** Ids of the proofs that the call ends with because of its alarms. */
     public List<String> proofs() {
         return told.stream()
-                .map(sign -> sign.alarm().proof())
+                .map(symptom -> symptom.alarm().proof())
                 .filter(Objects::nonNull)
                 .collect(Distinct.toList());
     }
 
     private static boolean isAlarm(Pack pack, Finding finding) {
-        return finding instanceof SignSettled said
+        return finding instanceof SymptomSettled said
                 && said.answer() == Answer.YES
-                && pack.sign(said.sign()).alarm() != null;
+                && pack.symptom(said.symptom()).alarm() != null;
     }
 
     /** The checks that clear an alarm on this machine. */
-    private static List<Check> clearing(Pack pack, Machine machine, Sign sign) {
-        Alarm alarm = sign.alarm();
+    private static List<Check> clearing(Pack pack, Machine machine, Symptom symptom) {
+        Alarm alarm = symptom.alarm();
         return alarm.cleared().stream()
                 .map(pack::check)
                 .filter(check -> machine.meets(check.needs()))
@@ -97,16 +97,18 @@ public record Quarantine(List<Sign> told, List<Sign> open, List<String> looks, S
 
     /** Whether a check found nothing, since the last alarm that it clears and since anything was done about what it shows. */
     private static boolean isSound(
-            Pack pack, Machine machine, List<Finding> findings, Check look, List<Sign> told, Set<String> shown) {
+            Pack pack, Machine machine, List<Finding> findings, Check look, List<Symptom> told, Set<String> shown) {
         var clears = told.stream()
-                .filter(sign -> sign.alarm().cleared().contains(look.id()))
-                .map(Sign::id)
+                .filter(symptom -> symptom.alarm().cleared().contains(look.id()))
+                .map(Symptom::id)
                 .toList();
         var shows = shows(pack, look, look.outcomes().size() - 1);
         boolean sound = false;
         var bad = Set.<String>of();
         for (var finding : findings) {
-            if (finding instanceof SignSettled said && said.answer() == Answer.YES && clears.contains(said.sign())) {
+            if (finding instanceof SymptomSettled said
+                    && said.answer() == Answer.YES
+                    && clears.contains(said.symptom())) {
                 sound = false;
             } else if (finding instanceof Checked made && made.check().equals(look.id())) {
                 sound = isSound(pack, machine, look, made);

@@ -2,7 +2,7 @@ package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 public final class Stays {
     private Stays() {}
 
-    /** Ids of the signs complained of before the last repair, where that helped in part, which nobody has spoken of since. */
+    /** Ids of the symptoms complained of before the last repair, where that helped in part, which nobody has spoken of since. */
     public static List<String> toAsk(List<Finding> findings) {
         int last = findings.size() - 1;
         while (last >= 0 && !findings.get(last).changesTheMachine()) {
@@ -20,8 +20,8 @@ public final class Stays {
             return List.of();
         }
         var said = findings.subList(last, findings.size()).stream()
-                .filter(SignSettled.class::isInstance)
-                .map(finding -> ((SignSettled) finding).sign())
+                .filter(SymptomSettled.class::isInstance)
+                .map(finding -> ((SymptomSettled) finding).symptom())
                 .collect(Collectors.toSet());
         return Story.complaints(findings, last).stream()
                 .filter(complaint -> !said.contains(complaint))

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  * Something that can be done next.
  *
  * @param kind what sort of step
- * @param id of the sign or question, fact, check, remedy, proof or, to stop, caution in the pack; "refer" for handing on
+ * @param id of the symptom or question, fact, check, remedy, proof or, to stop, caution in the pack; "refer" for handing on
  * @param name as an order or a question
  * @param minutes for the step alone
  * @param reach what has to be opened for it
@@ -33,7 +33,7 @@ public record Step(
         List<StepReason> reasons) {
 
     public enum Kind {
-        /** Settle a sign. */
+        /** Settle a symptom. */
         ASK,
         /** Learn a fact. */
         FACT,
@@ -64,7 +64,7 @@ public record Step(
     /**
      * One answer of a step.
      *
-     * @param outcome "yes" or "no" for a sign, a sign's id or "none" for a question with a choice, "still-failing" for a remedy, else the id of the outcome or choice
+     * @param outcome "yes" or "no" for a symptom, a symptom's id or "none" for a question with a choice, "still-failing" for a remedy, else the id of the outcome or choice
      * @param name the answer in words
      * @param chance that it will be this one, 0 to 1
      * @param leader id of the fault that would then be likeliest; null if it would be none of these

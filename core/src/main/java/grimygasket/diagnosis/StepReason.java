@@ -53,13 +53,13 @@ public record StepReason(Kind kind, List<String> about, double amount) {
         TOO_DEAR,
         /** Only a run shows whether it is cured. */
         RUN_SHOWS,
-        /** A sign of danger comes first: its name. */
+        /** A symptom of danger comes first: its name. */
         DANGER,
-        /** After a sign of danger the machine has no power until what clears it has found nothing: its name. */
+        /** After a symptom of danger the machine has no power until what clears it has found nothing: its name. */
         NO_POWER,
-        /** A sign of danger that only licensed people may clear: its name. */
+        /** A symptom of danger that only licensed people may clear: its name. */
         NOT_OURS,
-        /** Only somebody qualified may do what would clear a sign of danger: its name. */
+        /** Only somebody qualified may do what would clear a symptom of danger: its name. */
         NOT_QUALIFIED
     }
 }

@@ -8,11 +8,11 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Check;
 import grimygasket.pack.Grade;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -34,7 +34,7 @@ final class Story {
     private final Set<String> looked = new HashSet<>();
     private final Set<String> tried = new HashSet<>();
     private long open = Access.CLOSED;
-    private final List<Sign> alarms = new ArrayList<>();
+    private final List<Symptom> alarms = new ArrayList<>();
     private final Quarantine quarantine;
     /** The last remedy for something that was wrong; null for none. */
     private RemedyTried last;
@@ -51,8 +51,8 @@ final class Story {
     /** What each finding settles, opens and reopens. */
     private final class Told implements Finding.Cases<Void> {
         @Override
-        public Void sign(SignSettled sign) {
-            add(sign);
+        public Void symptom(SymptomSettled symptom) {
+            add(symptom);
             return null;
         }
 
@@ -112,18 +112,18 @@ final class Story {
         };
     }
 
-    private void add(SignSettled finding) {
-        var sign = network.pack.sign(finding.sign());
-        settled.add(sign.id());
+    private void add(SymptomSettled finding) {
+        var symptom = network.pack.symptom(finding.symptom());
+        settled.add(symptom.id());
         if (finding.answer() == Finding.Answer.YES) {
-            settled.addAll(sign.settles());
-            looked.addAll(sign.settles());
-            var question = network.pack.exclusive(sign.id());
+            settled.addAll(symptom.settles());
+            looked.addAll(symptom.settles());
+            var question = network.pack.exclusive(symptom.id());
             if (question != null) {
-                settled.addAll(question.signs());
+                settled.addAll(question.symptoms());
             }
-            if (sign.alarm() != null) {
-                alarms.add(sign);
+            if (symptom.alarm() != null) {
+                alarms.add(symptom);
             }
         }
     }
@@ -153,7 +153,7 @@ final class Story {
         return accused;
     }
 
-    /** Ids of the signs, facts and checks that would tell nothing new. */
+    /** Ids of the symptoms, facts and checks that would tell nothing new. */
     Set<String> settled() {
         return settled;
     }
@@ -180,21 +180,21 @@ final class Story {
                 : Set.of();
     }
 
-    /** Ids of the signs that somebody complains of. */
+    /** Ids of the symptoms that somebody complains of. */
     List<String> complaints() {
         return complaints(findings, findings.size());
     }
 
-    /** Ids of the signs that were complained of before a finding, given by its index, and not said to be gone since. */
+    /** Ids of the symptoms that were complained of before a finding, given by its index, and not said to be gone since. */
     static List<String> complaints(List<Finding> findings, int before) {
         var superseded = superseded(findings);
         var complaints = new LinkedHashSet<String>();
         for (int i = 0; i < before; i++) {
-            if (!superseded[i] && findings.get(i) instanceof SignSettled settled) {
+            if (!superseded[i] && findings.get(i) instanceof SymptomSettled settled) {
                 if (settled.isComplaint()) {
-                    complaints.add(settled.sign());
+                    complaints.add(settled.symptom());
                 } else if (settled.answer() == Finding.Answer.NO) {
-                    complaints.remove(settled.sign());
+                    complaints.remove(settled.symptom());
                 }
             }
         }
@@ -220,10 +220,10 @@ final class Story {
         return quarantine;
     }
 
-    /** The sign that stops the call until what it asks for is confirmed; null for none. */
-    Sign alarm() {
+    /** The symptom that stops the call until what it asks for is confirmed; null for none. */
+    Symptom alarm() {
         return alarms.stream()
-                .filter(sign -> !confirmed.contains(sign.alarm().caution()))
+                .filter(symptom -> !confirmed.contains(symptom.alarm().caution()))
                 .findFirst()
                 .orElse(null);
     }

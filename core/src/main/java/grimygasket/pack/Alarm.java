@@ -4,7 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a sign that can hurt asks for: what to do at once, and what has to be seen before the machine has power again.
+ * What a symptom that can hurt asks for: what to do at once, and what has to be seen before the machine has power again.
  *
  * @param caution id of the caution that says what to do at once
  * @param cleared ids of the checks that must all find nothing before the machine has power again, in their order; empty where

@@ -10,8 +10,8 @@ import java.util.stream.Collectors;
 /**
  * What of a pack applies to one machine and its technician, by ids.
  *
- * @param complaints signs that customers complain of unasked
- * @param signs all signs that can be seen
+ * @param complaints symptoms that customers complain of unasked
+ * @param symptoms all symptoms that can be seen
  * @param facts facts that make sense
  * @param checkNotes check id to the notes that stand at it
  * @param remedyNotes remedy id to the notes that stand at it
@@ -22,7 +22,7 @@ import java.util.stream.Collectors;
  */
 public record Applicable(
         List<String> complaints,
-        List<String> signs,
+        List<String> symptoms,
         List<String> facts,
         Map<String, List<String>> checkNotes,
         Map<String, List<String>> remedyNotes,
@@ -35,8 +35,8 @@ public record Applicable(
      * @param traits see {@link Needs#met}
      */
     public static Applicable of(Pack pack, Collection<String> traits) {
-        var signs = pack.signs().stream()
-                .filter(sign -> Needs.met(sign.needs(), traits))
+        var symptoms = pack.symptoms().stream()
+                .filter(symptom -> Needs.met(symptom.needs(), traits))
                 .toList();
         var checkNotes = new LinkedHashMap<String, List<String>>();
         var remedyNotes = new LinkedHashMap<String, List<String>>();
@@ -47,8 +47,8 @@ public record Applicable(
             }
         }
         return new Applicable(
-                signs.stream().filter(Sign::complaint).map(Sign::id).toList(),
-                signs.stream().map(Sign::id).toList(),
+                symptoms.stream().filter(Symptom::complaint).map(Symptom::id).toList(),
+                symptoms.stream().map(Symptom::id).toList(),
                 pack.facts().stream()
                         .filter(fact -> Needs.met(fact.needs(), traits))
                         .map(Fact::id)

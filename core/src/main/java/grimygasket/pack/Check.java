@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param timerSeconds for a method that waits; 0 for none
  * @param cautions ids of the cautions that stand at this step
  * @param needs what machine and technician must meet for it to make sense, see {@link Needs}
- * @param settles ids of the signs, facts and checks that need not be asked for once this check is made, because it shows them
+ * @param settles ids of the symptoms, facts and checks that need not be asked for once this check is made, because it shows them
  * @param outcomes at least two, in order of precedence
  * @param measure what can be measured at it; null where it is only looked at
  * @param phone how a customer is asked to make it by telephone; null where it needs somebody on site

@@ -12,7 +12,7 @@ import java.util.Map;
  * @param meaning what the maker says it means
  * @param leak chance that the code shows with nothing behind it that it points to, between 0 and 1
  * @param faults fault id to the chance that this fault alone brings the code, between 0 and 1
- * @param signs sign id to the chance that a machine with this sign shows the code, between 0 and 1
+ * @param symptoms symptom id to the chance that a machine with this symptom shows the code, between 0 and 1
  * @param clear how to clear it
  */
 public record Code(
@@ -23,7 +23,7 @@ public record Code(
         String meaning,
         double leak,
         Map<String, Double> faults,
-        Map<String, Double> signs,
+        Map<String, Double> symptoms,
         String clear) {
     /** Where a machine shows a code. */
     public enum Display {
@@ -41,10 +41,11 @@ public record Code(
         Arguments.text("meaning of code " + code, meaning);
         Arguments.open("leak of code " + code, leak);
         faults = Lists.copy(faults);
-        signs = Lists.copy(signs);
+        symptoms = Lists.copy(symptoms);
         faults.forEach((fault, strength) -> Arguments.open("strength of " + fault + " for code " + code, strength));
-        signs.forEach((sign, strength) -> Arguments.open("strength of " + sign + " for code " + code, strength));
-        if (faults.isEmpty() && signs.isEmpty()) {
+        symptoms.forEach(
+                (symptom, strength) -> Arguments.open("strength of " + symptom + " for code " + code, strength));
+        if (faults.isEmpty() && symptoms.isEmpty()) {
             throw new IllegalArgumentException("code " + code + " of " + maker + " points nowhere");
         }
     }

@@ -48,26 +48,26 @@ public final class Dangers {
     }
 
     private void alarm() {
-        if (pack.signs().stream().noneMatch(sign -> sign.alarm() != null)) {
+        if (pack.symptoms().stream().noneMatch(symptom -> symptom.alarm() != null)) {
             found.add("No symptom stops the call at once when something smells of burning or trips the breaker.");
         }
-        pack.signs().stream().filter(sign -> sign.alarm() != null).forEach(this::alarm);
+        pack.symptoms().stream().filter(symptom -> symptom.alarm() != null).forEach(this::alarm);
     }
 
     /** What may have set an alarm off is looked for before it is cleared. */
-    private void alarm(Sign sign) {
-        if (sign.alarm().cleared().isEmpty()) {
+    private void alarm(Symptom symptom) {
+        if (symptom.alarm().cleared().isEmpty()) {
             return;
         }
-        var shown = sign.alarm().cleared().stream()
+        var shown = symptom.alarm().cleared().stream()
                 .flatMap(look -> pack.check(look).outcomes().stream())
                 .flatMap(outcome -> pack.strengths(outcome).entrySet().stream())
                 .filter(strength -> strength.getValue() >= SHOWS)
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
-        sign.causes().forEach((fault, strength) -> {
+        symptom.causes().forEach((fault, strength) -> {
             if (strength >= SHOWS && !shown.contains(fault)) {
-                found.add("The alarm “" + sign.name() + "” is cleared without a look for “"
+                found.add("The alarm “" + symptom.name() + "” is cleared without a look for “"
                         + pack.fault(fault).name() + "”.");
             }
         });

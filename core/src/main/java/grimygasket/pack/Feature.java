@@ -4,7 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Something that one machine of a kind has and another lacks; it adds or removes stations, faults, signs, checks and
+ * Something that one machine of a kind has and another lacks; it adds or removes stations, faults, symptoms, checks and
  * remedies.
  *
  * @param id unique within the pack

@@ -7,7 +7,7 @@ import java.util.Map;
 
 /**
  * The trade figures of a pack by their addresses: what somebody has to know, as "ratings/FILL_FLOW", "faults/id/rate",
- * "signs/id/causes/fault", "checks/id/minutes", "checks/id/measure/normal", "remedies/id/cures/fault". What follows from the
+ * "symptoms/id/causes/fault", "checks/id/minutes", "checks/id/measure/normal", "remedies/id/cures/fault". What follows from the
  * grade of a check is not among them.
  */
 public final class Numbers {
@@ -32,7 +32,7 @@ public final class Numbers {
         pack.ratings().forEach((rating, value) -> numbers.put(value, rating.quantity(), "ratings", rating));
         pack.layers().forEach(numbers::layer);
         pack.faults().forEach(numbers::fault);
-        pack.signs().forEach(numbers::sign);
+        pack.symptoms().forEach(numbers::symptom);
         pack.facts().forEach(numbers::fact);
         pack.checks().forEach(numbers::check);
         pack.remedies().forEach(numbers::remedy);
@@ -55,10 +55,10 @@ public final class Numbers {
         each(fault.broughtBy(), Quantity.SHARE, "faults", fault.id(), "broughtBy");
     }
 
-    private void sign(Sign sign) {
-        put(sign.minutes(), Quantity.MINUTES, "signs", sign.id(), "minutes");
-        put(sign.leak(), Quantity.SHARE, "signs", sign.id(), "leak");
-        each(sign.causes(), Quantity.SHARE, "signs", sign.id(), "causes");
+    private void symptom(Symptom symptom) {
+        put(symptom.minutes(), Quantity.MINUTES, "symptoms", symptom.id(), "minutes");
+        put(symptom.leak(), Quantity.SHARE, "symptoms", symptom.id(), "leak");
+        each(symptom.causes(), Quantity.SHARE, "symptoms", symptom.id(), "causes");
     }
 
     private void fact(Fact fact) {

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  *     faulty one is called about for certain; between 0 and 1
  * @param ratings what machines of the kind are usually made for, in base units
  * @param water where water may stand when it is opened; null for a machine without any
- * @param exclusive signs of which only one can be
+ * @param exclusive symptoms of which only one can be
  * @param sources where its numbers come from; what none of them claims is an estimate
  * @param families models that differ from the kind
  * @param ways what is opened otherwise on some models
@@ -39,7 +39,7 @@ public record Pack(
         List<Layer> layers,
         List<Path> paths,
         List<Fault> faults,
-        List<Sign> signs,
+        List<Symptom> symptoms,
         List<Check> checks,
         List<Remedy> remedies,
         List<Proof> proofs,
@@ -71,7 +71,7 @@ public record Pack(
         layers = Lists.copy(layers);
         paths = Lists.copy(paths);
         faults = Lists.copy(faults);
-        signs = Lists.copy(signs);
+        symptoms = Lists.copy(symptoms);
         checks = Lists.copy(checks);
         remedies = Lists.copy(remedies);
         proofs = Lists.copy(proofs);
@@ -94,7 +94,7 @@ public record Pack(
                         layers,
                         paths,
                         faults,
-                        signs,
+                        symptoms,
                         checks,
                         remedies,
                         proofs,
@@ -115,7 +115,7 @@ public record Pack(
                 .problems();
         if (problems.isEmpty()) {
             // References lead somewhere, so that what they lead to can be held against each other.
-            problems = new Powering(layers, checks, remedies, signs, cautions).problems();
+            problems = new Powering(layers, checks, remedies, symptoms, cautions).problems();
         }
         if (!problems.isEmpty()) {
             throw new PackException(problems);
@@ -133,8 +133,8 @@ public record Pack(
         return find("fault", faults, Fault::id, faultId);
     }
 
-    public Sign sign(String signId) {
-        return find("sign", signs, Sign::id, signId);
+    public Symptom symptom(String symptomId) {
+        return find("symptom", symptoms, Symptom::id, symptomId);
     }
 
     public Check check(String checkId) {
@@ -296,9 +296,9 @@ public record Pack(
                 unknown.add(where + " points to the fault " + fault + ", which pack " + id + " does not have");
             }
         }
-        for (var sign : code.signs().keySet()) {
-            if (signs.stream().noneMatch(s -> s.id().equals(sign))) {
-                unknown.add(where + " points to the sign " + sign + ", which pack " + id + " does not have");
+        for (var symptom : code.symptoms().keySet()) {
+            if (symptoms.stream().noneMatch(s -> s.id().equals(symptom))) {
+                unknown.add(where + " points to the symptom " + symptom + ", which pack " + id + " does not have");
             }
         }
         return unknown;
@@ -332,10 +332,10 @@ public record Pack(
         return strengths;
     }
 
-    /** The question that a sign is a choice of; null for one that stands by itself. */
-    public Exclusive exclusive(String sign) {
+    /** The question that a symptom is a choice of; null for one that stands by itself. */
+    public Exclusive exclusive(String symptom) {
         return exclusive.stream()
-                .filter(one -> one.signs().contains(sign))
+                .filter(one -> one.symptoms().contains(symptom))
                 .findFirst()
                 .orElse(null);
     }

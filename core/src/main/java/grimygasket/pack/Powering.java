@@ -15,7 +15,7 @@ import java.util.Set;
  * made.
  */
 record Powering(
-        List<Layer> layers, List<Check> checks, List<Remedy> remedies, List<Sign> signs, List<Caution> cautions) {
+        List<Layer> layers, List<Check> checks, List<Remedy> remedies, List<Symptom> symptoms, List<Caution> cautions) {
     /** What hurts whoever has their hands in it while the machine has power. */
     private static final Set<Hazard> LIVE = EnumSet.of(Hazard.POWER, Hazard.BATTERY, Hazard.STORED, Hazard.MOVING);
 
@@ -30,7 +30,9 @@ record Powering(
         layers.forEach(layer -> layer(layer, problems));
         checks.forEach(check -> check(check, problems));
         remedies.forEach(remedy -> remedy(remedy, problems));
-        signs.stream().filter(sign -> sign.alarm() != null).forEach(sign -> alarm(sign.id(), sign.alarm(), problems));
+        symptoms.stream()
+                .filter(symptom -> symptom.alarm() != null)
+                .forEach(symptom -> alarm(symptom.id(), symptom.alarm(), problems));
         return problems;
     }
 
@@ -99,11 +101,11 @@ record Powering(
         }
     }
 
-    private void alarm(String sign, Alarm alarm, List<String> problems) {
+    private void alarm(String symptom, Alarm alarm, List<String> problems) {
         checks.stream()
                 .filter(check -> alarm.cleared().contains(check.id()) && check.power() != Power.DEAD)
-                .forEach(check -> problems.add("the alarm of sign " + sign + " is cleared by the check " + check.id()
-                        + ", which does not want the power off"));
+                .forEach(check -> problems.add("the alarm of symptom " + symptom + " is cleared by the check "
+                        + check.id() + ", which does not want the power off"));
     }
 
     private List<Layer> chain(String layer) {

@@ -13,7 +13,7 @@ record References(
         List<Layer> layers,
         List<Path> paths,
         List<Fault> faults,
-        List<Sign> signs,
+        List<Symptom> symptoms,
         List<Check> checks,
         List<Remedy> remedies,
         List<Proof> proofs,
@@ -41,14 +41,14 @@ record References(
         ids("path", paths, Path::id, problems);
         var stationIds = ids("station", stations, Station::id, problems);
         var faultIds = ids("fault", faults, Fault::id, problems);
-        var signIds = ids("sign", signs, Sign::id, problems);
+        var symptomIds = ids("symptom", symptoms, Symptom::id, problems);
         var checkIds = ids("check", checks, Check::id, problems);
         var remedyIds = ids("remedy", remedies, Remedy::id, problems);
         var proofIds = ids("proof", proofs, Proof::id, problems);
         var partIds = ids("part", parts, Part::id, problems);
         var cautionIds = ids("caution", cautions, Caution::id, problems);
         var askable = new HashSet<>(ids("fact", facts, Fact::id, problems));
-        askable.addAll(signIds);
+        askable.addAll(symptomIds);
         askable.addAll(checkIds);
         ids("cadence", cadences, Cadence::id, problems);
         ids("source", sources, Source::id, problems);
@@ -71,16 +71,16 @@ record References(
             known.requireAll(where, "station", stationIds, fault.at());
             known.requireAll(where, "fault", faultIds, fault.broughtBy().keySet());
         }
-        for (var sign : signs) {
-            var where = "sign " + sign.id();
-            known.requireAll(where, "fault", faultIds, sign.causes().keySet());
-            known.requireAll(where, "question or check", askable, sign.settles());
-            if (sign.alarm() != null) {
-                known.require(where, "caution", cautionIds, sign.alarm().caution());
-                known.requireAll(where, "check", checkIds, sign.alarm().cleared());
-                known.require(where, "proof", proofIds, sign.alarm().proof());
+        for (var symptom : symptoms) {
+            var where = "symptom " + symptom.id();
+            known.requireAll(where, "fault", faultIds, symptom.causes().keySet());
+            known.requireAll(where, "question or check", askable, symptom.settles());
+            if (symptom.alarm() != null) {
+                known.require(where, "caution", cautionIds, symptom.alarm().caution());
+                known.requireAll(where, "check", checkIds, symptom.alarm().cleared());
+                known.require(where, "proof", proofIds, symptom.alarm().proof());
             }
-            known.needs(where, sign.needs());
+            known.needs(where, symptom.needs());
         }
         for (var check : checks) {
             var where = "check " + check.id();
@@ -175,15 +175,15 @@ record References(
             known.needs(where, habit.needs());
         }
         ids("question", exclusive, Exclusive::id, problems).stream()
-                .filter(signIds::contains)
-                .forEach(id -> problems.add("the question " + id + " is called as a sign is"));
+                .filter(symptomIds::contains)
+                .forEach(id -> problems.add("the question " + id + " is called as a symptom is"));
         var chosen = new HashSet<String>();
         for (var question : exclusive) {
             var where = "the question " + question.id();
-            known.requireAll(where, "sign", signIds, question.signs());
-            question.signs().stream()
-                    .filter(sign -> !chosen.add(sign))
-                    .forEach(sign -> problems.add("sign " + sign + " is a choice of two questions"));
+            known.requireAll(where, "symptom", symptomIds, question.symptoms());
+            question.symptoms().stream()
+                    .filter(symptom -> !chosen.add(symptom))
+                    .forEach(symptom -> problems.add("symptom " + symptom + " is a choice of two questions"));
         }
         for (var cadence : cadences) {
             var where = "cadence " + cadence.id();

@@ -27,26 +27,26 @@ public final class Review {
      */
     public static List<String> of(Pack pack) {
         var remarks = new ArrayList<>(Dangers.of(pack));
-        var withSign = new HashSet<String>();
+        var withSymptom = new HashSet<String>();
         var withCheck = new HashSet<String>();
         var withRemedy = new HashSet<String>();
         var withAdvice = new HashSet<String>();
-        pack.signs().forEach(sign -> withSign.addAll(sign.causes().keySet()));
+        pack.symptoms().forEach(symptom -> withSymptom.addAll(symptom.causes().keySet()));
         pack.checks().forEach(check -> withCheck.addAll(accused(pack, check)));
         pack.remedies().forEach(remedy -> withRemedy.addAll(remedy.cures().keySet()));
         pack.habits().forEach(habit -> withAdvice.addAll(habit.faults()));
         pack.cadences().forEach(cadence -> withAdvice.addAll(cadence.faults()));
         for (var fault : pack.faults()) {
-            missing(remarks, fault, withSign, "shows no symptom");
+            missing(remarks, fault, withSymptom, "shows no symptom");
             missing(remarks, fault, withCheck, "is found by no check");
             missing(remarks, fault, withRemedy, "is cured by no remedy");
             missing(remarks, fault, withAdvice, "is advised against by nothing");
         }
-        for (var sign : pack.signs()) {
+        for (var symptom : pack.symptoms()) {
             // What only licensed people may clear need not be of this machine.
-            if (sign.causes().isEmpty()
-                    && (sign.alarm() == null || !sign.alarm().cleared().isEmpty())) {
-                remarks.add("Symptom “" + sign.name() + "” points to no fault.");
+            if (symptom.causes().isEmpty()
+                    && (symptom.alarm() == null || !symptom.alarm().cleared().isEmpty())) {
+                remarks.add("Symptom “" + symptom.name() + "” points to no fault.");
             }
         }
         for (var check : pack.checks()) {
@@ -178,10 +178,10 @@ public final class Review {
         pack.layers().forEach(layer -> used.add("layer " + layer.within()));
         pack.faults().forEach(fault -> used.add("caution " + fault.danger()));
         pack.features().forEach(feature -> feature.cautions().forEach(caution -> used.add("caution " + caution)));
-        for (var sign : pack.signs()) {
-            if (sign.alarm() != null) {
-                used.add("caution " + sign.alarm().caution());
-                used.add("proof " + sign.alarm().proof());
+        for (var symptom : pack.symptoms()) {
+            if (symptom.alarm() != null) {
+                used.add("caution " + symptom.alarm().caution());
+                used.add("proof " + symptom.alarm().proof());
             }
         }
         pack.notes().forEach(note -> note.cautions().forEach(caution -> used.add("caution " + caution)));

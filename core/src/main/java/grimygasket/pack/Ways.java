@@ -70,7 +70,7 @@ public final class Ways {
                 layers,
                 pack.paths(),
                 pack.faults(),
-                pack.signs(),
+                pack.symptoms(),
                 pack.checks().stream()
                         .map(check -> check.equipped(tools.own(check.layer(), check.tools(), check.cautions())))
                         .toList(),

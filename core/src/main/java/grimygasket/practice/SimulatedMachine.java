@@ -21,7 +21,7 @@ import grimygasket.pack.Measure;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Remedy;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -29,7 +29,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * A machine with hidden faults that answers as the pack says such machines do: its signs, checks, codes and readings
+ * A machine with hidden faults that answers as the pack says such machines do: its symptoms, checks, codes and readings
  * follow from what is wrong with it, and remedies act on it. The same seed tells the same story; what a remedy changes is
  * drawn anew.
  */
@@ -104,9 +104,9 @@ public final class SimulatedMachine {
         return Set.copyOf(present);
     }
 
-    /** Whether the sign is seen. */
-    public Answer look(Sign sign) {
-        return happens("sign:" + sign.id(), sign.leak(), sign.causes()) ? Answer.YES : Answer.NO;
+    /** Whether the symptom is seen. */
+    public Answer look(Symptom symptom) {
+        return happens("symptom:" + symptom.id(), symptom.leak(), symptom.causes()) ? Answer.YES : Answer.NO;
     }
 
     /** The choice of a fact: it is about the time before, and goes with what was wrong at first. */
@@ -119,9 +119,9 @@ public final class SimulatedMachine {
         return fact.choices().get(draws.pick("fact:" + fact.id(), weights));
     }
 
-    /** Whether somebody calls about the sign: hardly ever without one of its causes. */
-    public boolean complains(Sign sign) {
-        return happens("sign:" + sign.id(), sign.leak() * Complaints.MISTAKEN, sign.causes());
+    /** Whether somebody calls about the symptom: hardly ever without one of its causes. */
+    public boolean complains(Symptom symptom) {
+        return happens("symptom:" + symptom.id(), symptom.leak() * Complaints.MISTAKEN, symptom.causes());
     }
 
     /** What a check shows to the eye. */
@@ -154,12 +154,12 @@ public final class SimulatedMachine {
     }
 
     private double link(Code code, String fault) {
-        double bySign = code.signs().entrySet().stream()
-                .mapToDouble(sign ->
-                        sign.getValue() * pack.sign(sign.getKey()).causes().getOrDefault(fault, 0.0))
+        double bySymptom = code.symptoms().entrySet().stream()
+                .mapToDouble(symptom -> symptom.getValue()
+                        * pack.symptom(symptom.getKey()).causes().getOrDefault(fault, 0.0))
                 .max()
                 .orElse(0);
-        return Math.max(bySign, code.faults().getOrDefault(fault, 0.0));
+        return Math.max(bySymptom, code.faults().getOrDefault(fault, 0.0));
     }
 
     /**

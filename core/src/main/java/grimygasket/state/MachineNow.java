@@ -95,7 +95,9 @@ public record MachineNow(
                 isOff(job, Debt.Kind.GAS_OFF),
                 names(InTheWay.of(pack, laid, List.of(), now)),
                 offFor,
-                quarantine.open().stream().map(sign -> sign.alarm().caution()).toList(),
+                quarantine.open().stream()
+                        .map(symptom -> symptom.alarm().caution())
+                        .toList(),
                 quarantine.looks(),
                 lapsed(call, pack, events));
     }

@@ -1,6 +1,6 @@
 package grimygasket.visit;
 
-/** Who may sign a gap off, with a reason. */
+/** Who may symptom a gap off, with a reason. */
 public enum Authority {
     TECHNICIAN,
     /** Whoever answers for the technicians' work. */

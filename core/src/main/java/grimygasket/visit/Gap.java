@@ -25,8 +25,8 @@ public record Gap(Kind kind, List<String> about) {
     public enum Kind {
         /** The complaint is not written down. */
         COMPLAINT,
-        /** No sign and no code is entered. */
-        SIGN,
+        /** No symptom and no code is entered. */
+        SYMPTOM,
         /** A caution is not confirmed: its title. */
         CAUTION(Authority.LEAD),
         /**

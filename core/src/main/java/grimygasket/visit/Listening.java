@@ -15,12 +15,12 @@ final class Listening {
             gaps.add(Gap.of(Kind.COMPLAINT));
         }
         if (visit.findings().stream().noneMatch(Listening::comesFromTheCustomer)) {
-            gaps.add(Gap.of(Kind.SIGN));
+            gaps.add(Gap.of(Kind.SYMPTOM));
         }
         return gaps;
     }
 
     private static boolean comesFromTheCustomer(Finding finding) {
-        return finding instanceof Finding.SignSettled || finding instanceof Finding.CodeShown;
+        return finding instanceof Finding.SymptomSettled || finding instanceof Finding.CodeShown;
     }
 }

@@ -3,7 +3,7 @@ package grimygasket.visit;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Pack;
@@ -24,8 +24,8 @@ public final class Safety {
             } else if (finding instanceof RemedyTried tried) {
                 var remedy = pack.remedy(tried.remedy());
                 cautions.addAll(pack.cautions(remedy, machine.traits()));
-            } else if (finding instanceof SignSettled sign && sign.answer() == Answer.YES) {
-                var alarm = pack.sign(sign.sign()).alarm();
+            } else if (finding instanceof SymptomSettled symptom && symptom.answer() == Answer.YES) {
+                var alarm = pack.symptom(symptom.symptom()).alarm();
                 if (alarm != null) {
                     cautions.add(pack.caution(alarm.caution()));
                 }

@@ -53,7 +53,7 @@ final class Hearing {
     enum Sort {
         /** It may hurt somebody: its words may stand anywhere in a clause, and nothing but other alarms is heard in that. */
         ALARM,
-        SIGN,
+        SYMPTOM,
         FACT
     }
 
@@ -145,7 +145,7 @@ final class Hearing {
             if (sort == Sort.ALARM) {
                 // Two alarms in one breath are two alarms.
                 var clauses = clausesOf(match, words);
-                taken.computeIfAbsent(Sort.SIGN, none -> new HashSet<>()).addAll(clauses);
+                taken.computeIfAbsent(Sort.SYMPTOM, none -> new HashSet<>()).addAll(clauses);
                 taken.computeIfAbsent(Sort.FACT, none -> new HashSet<>()).addAll(clauses);
                 heard.add(match);
             } else if (isItsOwn(match, ofOthers, words)) {

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** Finds signs, facts, faults, checks and codes by the words people use for them. */
+/** Finds symptoms, facts, faults, checks and codes by the words people use for them. */
 public final class Lexicon {
     /** What a word counts that is begun only, and one that is written otherwise. */
     private static final double BEGUN = 0.8;
@@ -27,7 +27,7 @@ public final class Lexicon {
 
     /** What can be found. */
     public enum Kind {
-        SIGN,
+        SYMPTOM,
         FACT,
         FAULT,
         CHECK,
@@ -37,7 +37,7 @@ public final class Lexicon {
     /**
      * Something found.
      *
-     * @param id of the sign, fact, fault or check; the code as the machine shows it
+     * @param id of the symptom, fact, fault or check; the code as the machine shows it
      * @param choice id of the choice of a fact; null otherwise
      * @param name as it is noted
      */
@@ -73,13 +73,13 @@ public final class Lexicon {
      */
     public static Lexicon of(Pack pack, Collection<String> traits, List<Code> codes) {
         var lexicon = new Lexicon();
-        pack.signs().stream()
-                .filter(sign -> Needs.met(sign.needs(), traits))
-                .forEach(sign -> lexicon.add(
-                        new Hit(Kind.SIGN, sign.id(), null, sign.name()),
-                        sign.alarm() != null ? Hearing.Sort.ALARM : Hearing.Sort.SIGN,
-                        sign.words(),
-                        List.of(sign.ask(), sign.id())));
+        pack.symptoms().stream()
+                .filter(symptom -> Needs.met(symptom.needs(), traits))
+                .forEach(symptom -> lexicon.add(
+                        new Hit(Kind.SYMPTOM, symptom.id(), null, symptom.name()),
+                        symptom.alarm() != null ? Hearing.Sort.ALARM : Hearing.Sort.SYMPTOM,
+                        symptom.words(),
+                        List.of(symptom.ask(), symptom.id())));
         pack.facts().stream()
                 .filter(fact -> Needs.met(fact.needs(), traits))
                 .forEach(fact -> fact.choices()
@@ -180,7 +180,7 @@ public final class Lexicon {
         return sum;
     }
 
-    /** The signs and facts that a sentence speaks of, in the order in which it does; what it denies is left out. */
+    /** The symptoms and facts that a sentence speaks of, in the order in which it does; what it denies is left out. */
     public List<Heard> heard(String sentence) {
         if (hearing == null) {
             hearing = new Hearing();

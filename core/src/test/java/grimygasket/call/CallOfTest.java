@@ -28,9 +28,9 @@ final class CallOfTest {
                     List.of(new grimygasket.pack.Station("filter", "Filter", List.of()))))
             .fault("a", 0.1)
             .fault("b", 0.1)
-            .sign("hums", 0.1, Map.of("a", 0.9))
-            .sign("silent", 0.1, Map.of("b", 0.9))
-            .sign("smell", 0.1, Map.of("b", 0.4))
+            .symptom("hums", 0.1, Map.of("a", 0.9))
+            .symptom("silent", 0.1, Map.of("b", 0.9))
+            .symptom("smell", 0.1, Map.of("b", 0.4))
             .exclusive("pump", "hums", "silent")
             .check(
                     "look",

@@ -21,7 +21,7 @@ import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Rating;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Condition;
@@ -53,7 +53,7 @@ public class CommandTest {
         assertTrue(outcome instanceof CommandResult.Same, outcome.toString());
     }
 
-    private static final SignSettled SMELLS = new SignSettled("smell", Answer.YES);
+    private static final SymptomSettled SMELLS = new SymptomSettled("smell", Answer.YES);
     private static final CheckMade CLOGGED = new CheckMade("look", "clogged");
     private static final CheckMade CLEAR = new CheckMade("look", "clear");
 
@@ -101,14 +101,14 @@ public class CommandTest {
     public void whatTheKnowHowDoesNotHaveIsRefused() {
         var call = begun();
         assertEquals(
-                refused(apply(call, MAREN, ONE, MORNING, settle(new SignSettled("ghost", Answer.YES)))),
+                refused(apply(call, MAREN, ONE, MORNING, settle(new SymptomSettled("ghost", Answer.YES)))),
                 Reason.Kind.NOT_KNOWN);
         assertEquals(
                 refused(apply(call, MAREN, ONE, MORNING, settle(new CheckMade("look", "purple")))),
                 Reason.Kind.NO_ANSWER);
-        var hums = after(call, MAREN, ONE, MORNING, settle(new SignSettled("hums", Answer.YES)));
+        var hums = after(call, MAREN, ONE, MORNING, settle(new SymptomSettled("hums", Answer.YES)));
         assertEquals(
-                refused(apply(hums, MAREN, TWO, MORNING, settle(new SignSettled("silent", Answer.YES)))),
+                refused(apply(hums, MAREN, TWO, MORNING, settle(new SymptomSettled("silent", Answer.YES)))),
                 Reason.Kind.EXCLUDED);
         assertEquals(
                 refused(apply(call, MAREN, ONE, MORNING, new CautionChange.Confirm("dragons"))),

@@ -16,7 +16,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Rating;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Condition;
@@ -71,8 +71,8 @@ public class OrderOfArrivalTest {
 
         private Finding finding() {
             return one(List.of(
-                    new SignSettled("smell", one(List.of(Answer.YES, Answer.NO))),
-                    new SignSettled("hums", Answer.YES),
+                    new SymptomSettled("smell", one(List.of(Answer.YES, Answer.NO))),
+                    new SymptomSettled("hums", Answer.YES),
                     new CheckMade("look", one(List.of("clogged", "clear"))),
                     new RemedyTried("clean", one(List.of(Proved.PENDING, Proved.STILL_FAILING)))));
         }

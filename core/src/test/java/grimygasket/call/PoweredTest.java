@@ -12,7 +12,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Alarm;
 import grimygasket.pack.Caution;
@@ -21,7 +21,7 @@ import grimygasket.pack.Competence;
 import grimygasket.pack.Hazard;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Power;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import grimygasket.state.CallState;
 import grimygasket.state.MachineNow;
 import grimygasket.state.MachineNow.Stored;
@@ -46,7 +46,7 @@ public class PoweredTest {
                     .caution(new Caution("scald", "Scald", "Wait.", Hazard.HEAT, List.of(), List.of()))
                     .fault("earth", 0.01)
                     .fault("jam", 0.05)
-                    .sign(new Sign(
+                    .symptom(new Symptom(
                             "burns",
                             "Burns",
                             "Does it burn?",
@@ -58,7 +58,7 @@ public class PoweredTest {
                             List.of(),
                             new Alarm("stop", List.of("insulation"), "works"),
                             List.of()))
-                    .sign(new Sign(
+                    .symptom(new Symptom(
                             "gas",
                             "Gas",
                             "Does it smell of gas?",
@@ -82,7 +82,7 @@ public class PoweredTest {
             Learnt.NOTHING);
 
     private static final Finding RUN = new CheckMade("run", "hums");
-    private static final Finding ALARM = new SignSettled("burns", Answer.YES);
+    private static final Finding ALARM = new SymptomSettled("burns", Answer.YES);
 
     private static Outcome sound() {
         return Packs.outcome("sound", 0, Map.of());
@@ -168,7 +168,7 @@ public class PoweredTest {
     @Test
     public void whereNothingOfOursClearsAnAlarmNoCheckOfAnotherIsNamed() {
         var told = after(CallOfTest.begun(), 1, settle(ALARM));
-        var gas = after(told, 2, settle(new SignSettled("gas", Answer.YES)));
+        var gas = after(told, 2, settle(new SymptomSettled("gas", Answer.YES)));
         var refusal = (CommandResult.Refused) apply(gas, 3, settle(RUN));
         assertEquals(refusal.reason().about(), List.of());
     }

@@ -6,9 +6,9 @@ import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,15 +17,15 @@ import java.util.Set;
 
 /**
  * The posterior by its definition, over all 2^n sets of faults and nothing shared with the code under test: slow and
- * plain. Facts, signs and complaints, exclusive signs, codes that point to faults, checks without path, faults that bring
+ * plain. Facts, symptoms and complaints, exclusive symptoms, codes that point to faults, checks without path, faults that bring
  * others, and remedies that did, partly did or did not cure.
  */
 final class BruteForce {
     private final Pack pack;
-    private final Set<Sign> complaints = new LinkedHashSet<>();
+    private final Set<Symptom> complaints = new LinkedHashSet<>();
 
     /** Of those, the ones since the machine was last changed. */
-    private final List<Sign> told = new ArrayList<>();
+    private final List<Symptom> told = new ArrayList<>();
 
     private double[] weights;
 
@@ -72,8 +72,8 @@ final class BruteForce {
     }
 
     private static Object question(Finding finding) {
-        return finding instanceof SignSettled sign
-                ? sign.sign()
+        return finding instanceof SymptomSettled symptom
+                ? symptom.symptom()
                 : finding instanceof CheckMade check
                         ? check.check()
                         : finding instanceof FactKnown fact
@@ -107,32 +107,32 @@ final class BruteForce {
         for (int set = 0; set < weights.length; set++) {
             weights[set] *= likelihood(set, finding);
         }
-        if (finding instanceof SignSettled settled && settled.complaint() && settled.answer() == Answer.YES) {
-            complaints.add(pack.sign(settled.sign()));
-            told.add(pack.sign(settled.sign()));
+        if (finding instanceof SymptomSettled settled && settled.complaint() && settled.answer() == Answer.YES) {
+            complaints.add(pack.symptom(settled.symptom()));
+            told.add(pack.symptom(settled.symptom()));
         }
     }
 
     private double likelihood(int set, Finding finding) {
-        if (finding instanceof SignSettled settled) {
-            var sign = pack.sign(settled.sign());
-            double yes = seen(set, sign.leak(), sign.causes());
+        if (finding instanceof SymptomSettled settled) {
+            var symptom = pack.symptom(settled.symptom());
+            double yes = seen(set, symptom.leak(), symptom.causes());
             if (settled.answer() != Answer.YES) {
                 return settled.answer() == Answer.NO ? 1 - yes : 1;
             }
             if (settled.complaint()) {
                 var more = new ArrayList<>(told);
-                more.add(sign);
+                more.add(symptom);
                 yes = complained(set, more) / complained(set, told);
             }
             // s2 and s3 exclude each other, and s2 is asked first.
-            return sign.id().equals("s3")
+            return symptom.id().equals("s3")
                     ? yes
                             * (1
                                     - seen(
                                             set,
-                                            pack.sign("s2").leak(),
-                                            pack.sign("s2").causes()))
+                                            pack.symptom("s2").leak(),
+                                            pack.symptom("s2").causes()))
                     : yes;
         }
         if (finding instanceof CodeShown shown) {
@@ -164,36 +164,36 @@ final class BruteForce {
         return left;
     }
 
-    /** How likely some signs are complained of together: any of them may be why somebody called. */
-    private double complained(int set, List<Sign> signs) {
-        if (signs.isEmpty()) {
+    /** How likely some symptoms are complained of together: any of them may be why somebody called. */
+    private double complained(int set, List<Symptom> symptoms) {
+        if (symptoms.isEmpty()) {
             return 1;
         }
         double all = 0;
-        for (var reason : signs) {
+        for (var reason : symptoms) {
             double together = 1;
-            for (var sign : signs) {
-                together *= sign == reason ? complained(set, sign) : seen(set, sign.leak(), sign.causes());
+            for (var symptom : symptoms) {
+                together *= symptom == reason ? complained(set, symptom) : seen(set, symptom.leak(), symptom.causes());
             }
-            all += together / signs.size();
+            all += together / symptoms.size();
         }
-        return set == 0 ? Math.max(all, unlisted(signs)) : all;
+        return set == 0 ? Math.max(all, unlisted(symptoms)) : all;
     }
 
-    /** How often one listed fault shows some signs together: an unlisted one does as often. */
-    private double unlisted(List<Sign> signs) {
+    /** How often one listed fault shows some symptoms together: an unlisted one does as often. */
+    private double unlisted(List<Symptom> symptoms) {
         double rates = 0;
         double showing = 0;
         for (int f = 0; f < pack.faults().size(); f++) {
             double rate = pack.faults().get(f).rate();
             rates += rate;
-            showing += rate * complained(1 << f, signs);
+            showing += rate * complained(1 << f, symptoms);
         }
         return showing / rates;
     }
 
-    private double complained(int set, Sign sign) {
-        return seen(set, 0.03 * sign.leak(), sign.causes());
+    private double complained(int set, Symptom symptom) {
+        return seen(set, 0.03 * symptom.leak(), symptom.causes());
     }
 
     /**
@@ -204,15 +204,15 @@ final class BruteForce {
         double silentBefore = 1;
         double silentAfter = 1;
         boolean some = false;
-        for (var sign : complaints) {
+        for (var symptom : complaints) {
             int causes = 0;
-            for (var cause : sign.causes().keySet()) {
+            for (var cause : symptom.causes().keySet()) {
                 causes |= 1 << index(cause);
             }
             if (hinders(causes, remedy) == about) {
                 some = true;
-                silentBefore *= 1 - complained(before, sign);
-                silentAfter *= 1 - complained(after, sign);
+                silentBefore *= 1 - complained(before, symptom);
+                silentAfter *= 1 - complained(after, symptom);
             }
         }
         return some ? (1 - silentAfter) / (1 - silentBefore) : -1;

@@ -12,14 +12,14 @@ import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Step.Kind;
 import grimygasket.pack.Alarm;
 import grimygasket.pack.Check;
 import grimygasket.pack.Grade;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Power;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -28,15 +28,15 @@ import org.testng.annotations.Test;
 
 /** The complaint is why somebody called; what is seen is believed; and nobody is asked for what is known. */
 public class ComplaintTest {
-    private static final SignSettled WALKS = new SignSettled("walks", Answer.YES, true);
-    private static final SignSettled NOTICED = new SignSettled("walks", Answer.YES);
+    private static final SymptomSettled WALKS = new SymptomSettled("walks", Answer.YES, true);
+    private static final SymptomSettled NOTICED = new SymptomSettled("walks", Answer.YES);
     private static final CheckMade LEVEL = new CheckMade("level", "right");
 
     /** A machine that walks, among many others with nothing to do with it. */
     private static Pack washer() {
         var packs = new Packs()
                 .fault("askew", 0.0025)
-                .sign("walks", 0.03, Map.of("askew", 0.9))
+                .symptom("walks", 0.03, Map.of("askew", 0.9))
                 .check(look("level", "askew"))
                 .remedy("level-it", null, 8, null, Map.of("askew", 0.95));
         for (int f = 0; f < 8; f++) {
@@ -96,8 +96,8 @@ public class ComplaintTest {
                 .fault("gap", 0.005)
                 .consequence("hose", 0.0025, Map.of("gap", 0.1))
                 .fault("elsewhere", 0.005)
-                .sign("stops", 0.03, Map.of("gap", 0.7, "hose", 0.6))
-                .sign("grit", 0.03, Map.of("elsewhere", 0.9))
+                .symptom("stops", 0.03, Map.of("gap", 0.7, "hose", 0.6))
+                .symptom("grit", 0.03, Map.of("elsewhere", 0.9))
                 .check(look("cap", "gap"))
                 .check(look("hose-look", "hose"))
                 .remedy("clear-gap", null, 4, null, Map.of("gap", 0.98))
@@ -112,7 +112,7 @@ public class ComplaintTest {
                 drain(),
                 Packs.MACHINE,
                 evidence(
-                        new SignSettled("stops", Answer.YES, true),
+                        new SymptomSettled("stops", Answer.YES, true),
                         new CheckMade("cap", "off"),
                         new RemedyTried("clear-gap", Proved.STILL_FAILING)));
         assertTrue(chance(assessment, "hose") > 0.8, chance(assessment, "hose") + " for what lies behind it");
@@ -126,7 +126,7 @@ public class ComplaintTest {
                 drain(),
                 Packs.MACHINE,
                 evidence(
-                        new SignSettled("stops", Answer.YES, true),
+                        new SymptomSettled("stops", Answer.YES, true),
                         new CheckMade("cap", "off"),
                         new RemedyTried("clear-gap", Proved.STILL_FAILING),
                         new CheckMade("cap", "right")));
@@ -136,7 +136,7 @@ public class ComplaintTest {
     @Test
     public void aRemedyReopensOnlyWhatItCanHaveChanged() {
         var evidence = evidence(
-                new SignSettled("stops", Answer.YES, true),
+                new SymptomSettled("stops", Answer.YES, true),
                 new CheckMade("hose-look", "right"),
                 new RemedyTried("clear-gap", Proved.STILL_FAILING));
         var steps = new HashSet<String>();
@@ -152,7 +152,7 @@ public class ComplaintTest {
                 .caution("stop")
                 .fault("earth", 0.001)
                 .fault("jam", 0.005)
-                .sign(new Sign(
+                .symptom(new Symptom(
                         "burns",
                         "Burns",
                         "Does it smell of burning?",
@@ -164,7 +164,7 @@ public class ComplaintTest {
                         List.of(),
                         new Alarm("stop", List.of("insulation"), "works"),
                         List.of()))
-                .sign("hums", 0.01, Map.of("jam", 0.9))
+                .symptom("hums", 0.01, Map.of("jam", 0.9))
                 .check(new Check(
                         "run",
                         "run",
@@ -191,7 +191,7 @@ public class ComplaintTest {
 
     @Test
     public void anAlarmStopsTheCallUntilItIsMadeSafe() {
-        var burns = new SignSettled("burns", Answer.YES, true);
+        var burns = new SymptomSettled("burns", Answer.YES, true);
         var pack = alarming().build();
         var stopped = Diagnosis.assess(pack, Packs.MACHINE, evidence(burns)).plan();
         assertEquals(stopped.next().kind(), Kind.STOP);
@@ -206,23 +206,24 @@ public class ComplaintTest {
     }
 
     @Test
-    public void signsThatExcludeEachOtherAreOneQuestion() {
+    public void symptomsThatExcludeEachOtherAreOneQuestion() {
         var pack = new Packs()
                 .fault("jam", 0.005)
                 .fault("dead", 0.002)
-                .sign("silent", 0.01, Map.of("dead", 0.9))
-                .sign("hums", 0.01, Map.of("jam", 0.85))
-                .sign("full", 0.01, Map.of("jam", 0.9, "dead", 0.9))
+                .symptom("silent", 0.01, Map.of("dead", 0.9))
+                .symptom("hums", 0.01, Map.of("jam", 0.85))
+                .symptom("full", 0.01, Map.of("jam", 0.9, "dead", 0.9))
                 .exclusive("sound", "silent", "hums")
                 .remedy("free", null, 30, null, Map.of("jam", 0.9))
                 .remedy("replace", null, 40, null, Map.of("dead", 0.95))
                 .build();
-        var full = new SignSettled("full", Answer.YES, true);
+        var full = new SymptomSettled("full", Answer.YES, true);
         var ask = Diagnosis.assess(pack, Packs.MACHINE, evidence(full)).plan().next();
         assertEquals(ask.id(), "sound");
         assertEquals(ask.prospects().stream().map(Step.Prospect::outcome).toList(), List.of("silent", "hums", "none"));
         assertEquals(ask.prospects().stream().mapToDouble(Step.Prospect::chance).sum(), 1, 1e-9);
-        var silent = Diagnosis.assess(pack, Packs.MACHINE, evidence(full, new SignSettled("silent", Answer.YES, true)));
+        var silent =
+                Diagnosis.assess(pack, Packs.MACHINE, evidence(full, new SymptomSettled("silent", Answer.YES, true)));
         assertEquals(silent.plan().next().id(), "replace");
         assertTrue(silent.plan().alternatives().stream().noneMatch(step -> step.kind() == Kind.ASK), "it is settled");
     }
@@ -236,7 +237,7 @@ public class ComplaintTest {
 
     @Test
     public void ofTwoAnswersToOneQuestionTheLastCounts() {
-        var no = new SignSettled("walks", Answer.NO);
+        var no = new SymptomSettled("walks", Answer.NO);
         assertEquals(chance(assess(no, WALKS), "askew"), chance(assess(WALKS), "askew"), 1e-12);
     }
 }

@@ -12,7 +12,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
 import java.util.List;
@@ -21,7 +21,7 @@ import org.testng.annotations.Test;
 
 /** One fault brings another: a blown cut-out says that air was missing, and is not replaced before that is cured. */
 public class ConsequencesTest {
-    private static final SignSettled COLD = new SignSettled("cold", Answer.YES, true);
+    private static final SymptomSettled COLD = new SymptomSettled("cold", Answer.YES, true);
     private static final CheckMade BLOWN = new CheckMade("measure", "blown");
     private static final CheckMade AIR_GOOD = new CheckMade("flow", "good");
     private static final CheckMade AIR_POOR = new CheckMade("flow", "poor");
@@ -32,7 +32,7 @@ public class ConsequencesTest {
                 .fault("fan", 0.001)
                 .fault("element", 0.0005)
                 .consequence("cut-out", 0.0004, Map.of("duct", 0.2, "fan", 0.2))
-                .sign("cold", 0.01, Map.of("cut-out", 0.97, "element", 0.95))
+                .symptom("cold", 0.01, Map.of("cut-out", 0.97, "element", 0.95))
                 .check(
                         "flow",
                         null,

@@ -12,7 +12,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fact.Choice;
 import grimygasket.pack.Fault;
@@ -26,8 +26,8 @@ import org.testng.annotations.Test;
 
 /** What is said beside the chances: facts, contradictions, what would change the mind, dangers, partial cures, waiting. */
 public class JudgementTest {
-    private static final SignSettled HUMS = new SignSettled("hums", Answer.YES);
-    private static final SignSettled SILENT = new SignSettled("silent", Answer.YES);
+    private static final SymptomSettled HUMS = new SymptomSettled("hums", Answer.YES);
+    private static final SymptomSettled SILENT = new SymptomSettled("silent", Answer.YES);
 
     /** A pump that is jammed hums, one that is dead is silent. */
     private static Packs pump() {
@@ -35,8 +35,8 @@ public class JudgementTest {
                 .caution("shock")
                 .fault("jammed", 0.01)
                 .fault(new Fault("dead", "dead", List.of(), 0.005, 0, null, "shock", List.of(), Map.of(), List.of()))
-                .sign("hums", 0.01, Map.of("jammed", 0.9))
-                .sign("silent", 0.01, Map.of("dead", 0.9))
+                .symptom("hums", 0.01, Map.of("jammed", 0.9))
+                .symptom("silent", 0.01, Map.of("dead", 0.9))
                 .check("look", null, 2, outcome("stuck", 0.02, Map.of("jammed", 0.95)), outcome("free", 0, Map.of()))
                 .remedy("free", null, 5, null, Map.of("jammed", 0.9))
                 .remedy("replace", null, 20, null, Map.of("jammed", 0.9, "dead", 0.95));
@@ -152,8 +152,8 @@ public class JudgementTest {
 
     @Test
     public void aDangerStaysHoweverImprobable() {
-        var assessment =
-                Diagnosis.assess(pump().build(), Packs.MACHINE, evidence(HUMS, new SignSettled("silent", Answer.NO)));
+        var assessment = Diagnosis.assess(
+                pump().build(), Packs.MACHINE, evidence(HUMS, new SymptomSettled("silent", Answer.NO)));
         var danger = assessment.dangers().get(0);
         assertEquals(danger.caution(), "shock");
         assertTrue(danger.chance() < 0.01, "" + danger.chance());
@@ -166,8 +166,8 @@ public class JudgementTest {
                 .fault("pump", 0.02)
                 .fault("hose", 0.02)
                 .fault("arm", 0.02)
-                .sign("stands", 0.02, Map.of("pump", 0.9, "hose", 0.9))
-                .sign("dirty", 0.02, Map.of("arm", 0.9))
+                .symptom("stands", 0.02, Map.of("pump", 0.9, "hose", 0.9))
+                .symptom("dirty", 0.02, Map.of("arm", 0.9))
                 .remedy("clear-pump", null, 5, null, Map.of("pump", 0.9))
                 .remedy("clear-hose", null, 5, null, Map.of("hose", 0.9))
                 .remedy(new Remedy(
@@ -193,8 +193,8 @@ public class JudgementTest {
                         null))
                 .build();
         var both = evidence(
-                new SignSettled("stands", Answer.YES),
-                new SignSettled("dirty", Answer.YES),
+                new SymptomSettled("stands", Answer.YES),
+                new SymptomSettled("dirty", Answer.YES),
                 new RemedyTried("clear-pump", Proved.PARTLY));
         var assessment = Diagnosis.assess(pack, Packs.MACHINE, both);
         assertTrue(chance(assessment, "arm") > 0.9, "it still washes badly");
@@ -205,13 +205,13 @@ public class JudgementTest {
     @Test
     public void afterARepairThatHelpedInPartEveryComplaintIsAskedOnce() {
         var told = List.<Finding>of(
-                new SignSettled("stands", Answer.YES, true),
-                new SignSettled("dirty", Answer.YES, true),
+                new SymptomSettled("stands", Answer.YES, true),
+                new SymptomSettled("dirty", Answer.YES, true),
                 new RemedyTried("clear-pump", Proved.PARTLY));
         assertEquals(Stays.toAsk(told), List.of("stands", "dirty"));
-        var gone = and(told, new SignSettled("stands", Answer.NO));
+        var gone = and(told, new SymptomSettled("stands", Answer.NO));
         assertEquals(Stays.toAsk(gone), List.of("dirty"));
-        var stays = and(gone, new SignSettled("dirty", Answer.YES, true));
+        var stays = and(gone, new SymptomSettled("dirty", Answer.YES, true));
         assertEquals(Stays.toAsk(stays), List.of());
         assertEquals(
                 Story.complaints(stays, stays.size()), List.of("dirty"), "what is gone is not complained of any more");
@@ -238,7 +238,7 @@ public class JudgementTest {
     private static Assessment drying(double minutes) {
         var pack = new Packs()
                 .fault("clogged", 0.1)
-                .sign("weak", 0.1, Map.of("clogged", 0.9))
+                .symptom("weak", 0.1, Map.of("clogged", 0.9))
                 .remedy(new Remedy(
                         "wash",
                         "wash",
@@ -261,6 +261,6 @@ public class JudgementTest {
                         Power.DEAD,
                         null))
                 .build();
-        return Diagnosis.assess(pack, Packs.MACHINE, evidence(new SignSettled("weak", Answer.YES)));
+        return Diagnosis.assess(pack, Packs.MACHINE, evidence(new SymptomSettled("weak", Answer.YES)));
     }
 }

@@ -22,8 +22,8 @@ import grimygasket.pack.Rating;
 import grimygasket.pack.Ratings;
 import grimygasket.pack.Remedy;
 import grimygasket.pack.School;
-import grimygasket.pack.Sign;
 import grimygasket.pack.Station;
+import grimygasket.pack.Symptom;
 import grimygasket.pack.WayIn;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -52,7 +52,7 @@ public final class Packs {
     private final List<Path> paths = new ArrayList<>(
             List.of(new Path("way", "Way", Path.Medium.WATER, List.of(new Station("s", "Station", List.of())))));
     private final List<Fault> faults = new ArrayList<>();
-    private final List<Sign> signs = new ArrayList<>();
+    private final List<Symptom> symptoms = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
     private final List<Remedy> remedies = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
@@ -137,8 +137,8 @@ public final class Packs {
         return this;
     }
 
-    public Packs sign(String id, double leak, Map<String, Double> causes) {
-        signs.add(new Sign(id, id, id + "?", 1, leak, causes, false, List.of(), List.of(), null, List.of()));
+    public Packs symptom(String id, double leak, Map<String, Double> causes) {
+        symptoms.add(new Symptom(id, id, id + "?", 1, leak, causes, false, List.of(), List.of(), null, List.of()));
         return this;
     }
 
@@ -249,8 +249,8 @@ public final class Packs {
         return this;
     }
 
-    public Packs exclusive(String id, String... signs) {
-        exclusive.add(new Exclusive(id, id + "?", List.of(signs)));
+    public Packs exclusive(String id, String... symptoms) {
+        exclusive.add(new Exclusive(id, id + "?", List.of(symptoms)));
         return this;
     }
 
@@ -259,8 +259,8 @@ public final class Packs {
         return fault(new Fault(id, id, List.of(), rate, 0, null, null, List.of(), broughtBy, List.of()));
     }
 
-    public Packs sign(Sign sign) {
-        signs.add(sign);
+    public Packs symptom(Symptom symptom) {
+        symptoms.add(symptom);
         return this;
     }
 
@@ -297,7 +297,7 @@ public final class Packs {
                 layers,
                 paths,
                 faults,
-                signs,
+                symptoms,
                 checks,
                 remedies,
                 proofs,

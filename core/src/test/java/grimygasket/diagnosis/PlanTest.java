@@ -11,7 +11,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
 import java.util.List;
@@ -73,10 +73,10 @@ public class PlanTest {
                 .refer(100)
                 .layer("cover", null, 3, 4)
                 .fault("a", 0.5)
-                .sign("certain", 1e-9, Map.of("a", 0.5))
+                .symptom("certain", 1e-9, Map.of("a", 0.5))
                 .remedy("cure-a", "cover", 10, null, Map.of("a", 0.8))
                 .build();
-        var plan = plan(pack, new SignSettled("certain", Answer.YES));
+        var plan = plan(pack, new SymptomSettled("certain", Answer.YES));
         assertEquals(step(plan, "cure-a").reach().minutes(), 7, 1e-12);
         assertEquals(step(plan, "cure-a").expectedMinutes(), 7 + 10 + 2 + 0.2 * 100, 1e-5);
         assertEquals(plan.order().get(0).minutes(), 19, 1e-12);

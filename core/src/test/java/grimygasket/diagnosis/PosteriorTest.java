@@ -11,7 +11,7 @@ import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Code;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Outcome;
@@ -55,15 +55,15 @@ public class PosteriorTest {
     public void setsOfThreeMissLittleMoreThanThePriorMassOfLargerOnes(int seed) {
         var random = new Random(seed);
         var pack = RandomCases.pack(random, 7);
-        var signs = List.<Finding>of(
-                new SignSettled("s0", random.nextBoolean() ? Answer.YES : Answer.NO),
-                new SignSettled("s1", random.nextBoolean() ? Answer.YES : Answer.NO));
-        var some = Diagnosis.assess(pack, Packs.MACHINE, new Evidence(signs, Packs.VAN));
-        var all = BruteForce.posterior(pack, signs);
+        var symptoms = List.<Finding>of(
+                new SymptomSettled("s0", random.nextBoolean() ? Answer.YES : Answer.NO),
+                new SymptomSettled("s1", random.nextBoolean() ? Answer.YES : Answer.NO));
+        var some = Diagnosis.assess(pack, Packs.MACHINE, new Evidence(symptoms, Packs.VAN));
+        var all = BruteForce.posterior(pack, symptoms);
         assertTrue(some.massCutOff() > 0);
         // Leaving out mass m of likelihood at most 1 cannot shift a chance by more than m over the evidence's own
         // chance.
-        double bound = some.massCutOff() / evidenceChance(pack, signs);
+        double bound = some.massCutOff() / evidenceChance(pack, symptoms);
         for (int f = 0; f < 7; f++) {
             assertEquals(chance(some, "f" + f), all[f], bound + 1e-12);
         }
@@ -75,7 +75,7 @@ public class PosteriorTest {
         var pack = new Packs()
                 .fault("a", 0.1)
                 .fault("b", 0.2)
-                .sign("sign", 0.05, Map.of("a", 0.8, "b", 0.4))
+                .symptom("symptom", 0.05, Map.of("a", 0.8, "b", 0.4))
                 .remedy("cure-a", null, 5, null, Map.of("a", 0.9))
                 .remedy("cure-b", null, 5, null, Map.of("b", 0.9))
                 .build();
@@ -83,11 +83,11 @@ public class PosteriorTest {
         // prior      0.72 x 0.01   0.08        0.18        0.02         sum 0.2872
         // P(yes)     0.05          0.81        0.43        0.886
         // product    0.00036       0.0648      0.0774      0.01772      sum 0.16028
-        var assessment = Diagnosis.assess(pack, Packs.MACHINE, evidence(new SignSettled("sign", Answer.YES)));
+        var assessment = Diagnosis.assess(pack, Packs.MACHINE, evidence(new SymptomSettled("symptom", Answer.YES)));
         assertEquals(chance(assessment, "a"), (0.0648 + 0.01772) / 0.16028, 1e-12);
         assertEquals(chance(assessment, "b"), (0.0774 + 0.01772) / 0.16028, 1e-12);
         assertEquals(assessment.noneOfThese(), 0.00036 / 0.16028, 1e-12);
-        // Weight of the sign for a: odds 0.1 : 0.1872 before, 0.08252 : 0.07776 after.
+        // Weight of the symptom for a: odds 0.1 : 0.1872 before, 0.08252 : 0.07776 after.
         var a = assessment.ranking().stream()
                 .filter(s -> s.fault().equals("a"))
                 .findFirst()
@@ -100,7 +100,7 @@ public class PosteriorTest {
         var after = Diagnosis.assess(
                 pack,
                 Packs.MACHINE,
-                evidence(new SignSettled("sign", Answer.YES), new RemedyTried("cure-a", Proved.STILL_FAILING)));
+                evidence(new SymptomSettled("symptom", Answer.YES), new RemedyTried("cure-a", Proved.STILL_FAILING)));
         assertEquals(chance(after, "a"), (0.00648 + 0.001772) / 0.10196, 1e-12);
         assertEquals(chance(after, "b"), (0.093348 + 0.001772) / 0.10196, 1e-12);
     }
@@ -166,13 +166,15 @@ public class PosteriorTest {
     public void noneOfTheseGrowsWhenTheEvidenceFitsNothing() {
         var pack = new Packs()
                 .fault("a", 0.01)
-                .sign("mark", 0.02, Map.of("a", 0.95))
-                .sign("odd", 0.02, Map.of())
+                .symptom("mark", 0.02, Map.of("a", 0.95))
+                .symptom("odd", 0.02, Map.of())
                 .remedy("r", null, 5, null, Map.of("a", 0.9))
                 .build();
         double before = Diagnosis.assess(pack, Packs.MACHINE, evidence()).noneOfThese();
         var after = Diagnosis.assess(
-                pack, Packs.MACHINE, evidence(new SignSettled("odd", Answer.YES), new SignSettled("mark", Answer.NO)));
+                pack,
+                Packs.MACHINE,
+                evidence(new SymptomSettled("odd", Answer.YES), new SymptomSettled("mark", Answer.NO)));
         assertTrue(before < 0.6, "" + before);
         assertTrue(after.noneOfThese() > 0.9, "" + after.noneOfThese());
     }
@@ -182,7 +184,7 @@ public class PosteriorTest {
         var pack = new Packs()
                 .fault("a", 0.01)
                 .fault("b", 0.01)
-                .sign("water", 0.02, Map.of("a", 0.9))
+                .symptom("water", 0.02, Map.of("a", 0.9))
                 .remedy("r", null, 5, null, Map.of("a", 0.9))
                 .build();
         var code = new Code(
@@ -222,7 +224,7 @@ public class PosteriorTest {
                 2);
     }
 
-    private static double evidenceChance(Pack pack, List<Finding> signs) {
+    private static double evidenceChance(Pack pack, List<Finding> symptoms) {
         double chance = 0;
         int n = pack.faults().size();
         for (int set = 0; set < 1 << n; set++) {
@@ -231,12 +233,12 @@ public class PosteriorTest {
                 double rate = pack.faults().get(f).rate();
                 weight *= (set >> f & 1) == 1 ? rate : 1 - rate;
             }
-            for (var finding : signs) {
-                var settled = (SignSettled) finding;
-                var sign = pack.sign(settled.sign());
-                double no = 1 - sign.leak();
+            for (var finding : symptoms) {
+                var settled = (SymptomSettled) finding;
+                var symptom = pack.symptom(settled.symptom());
+                double no = 1 - symptom.leak();
                 for (int f = 0; f < n; f++) {
-                    no *= (set >> f & 1) == 1 ? 1 - sign.causes().getOrDefault("f" + f, 0.0) : 1;
+                    no *= (set >> f & 1) == 1 ? 1 - symptom.causes().getOrDefault("f" + f, 0.0) : 1;
                 }
                 weight *= settled.answer() == Answer.YES ? 1 - no : no;
             }

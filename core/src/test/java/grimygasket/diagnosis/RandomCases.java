@@ -8,7 +8,7 @@ import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Code;
 import grimygasket.pack.Fact;
 import grimygasket.pack.Fact.Choice;
@@ -32,7 +32,7 @@ final class RandomCases {
         }
         packs.exclusive("which", "s2", "s3");
         for (int s = 0; s < 4; s++) {
-            packs.sign("s" + s, 0.01 + 0.1 * random.nextDouble(), causes(random, faults));
+            packs.symptom("s" + s, 0.01 + 0.1 * random.nextDouble(), causes(random, faults));
         }
         for (int c = 0; c < 3; c++) {
             packs.check(
@@ -107,7 +107,7 @@ final class RandomCases {
             findings.add(
                     switch (random.nextInt(6)) {
                         case 0 ->
-                            new SignSettled(
+                            new SymptomSettled(
                                     "s" + random.nextInt(4), Answer.values()[random.nextInt(3)], random.nextBoolean());
                         case 1 ->
                             new CheckMade(

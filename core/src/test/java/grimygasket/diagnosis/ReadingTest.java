@@ -92,7 +92,7 @@ public class ReadingTest {
                 .fault(blocking("beyond", "pipe", 0.01, 0.1))
                 .fault("dead", 0.01)
                 .fault("leak", 0.01)
-                .sign("stands", 0.05, Map.of("trap", 0.9, "kink", 0.9, "beyond", 0.9, "dead", 0.9, "leak", 0.9))
+                .symptom("stands", 0.05, Map.of("trap", 0.9, "kink", 0.9, "beyond", 0.9, "dead", 0.9, "leak", 0.9))
                 .rating(Rating.DRAIN_HEAD, 2)
                 .rating(Rating.DRAIN_FREE_FLOW, 20)
                 .rating(Rating.DRAIN_LIFT, 0.8)
@@ -215,7 +215,7 @@ public class ReadingTest {
         var incomplete = new Packs()
                 .path(new Path("drain", "Drain", Path.Medium.WATER, List.of(new Station("hose", "Hose", List.of()))))
                 .fault("trap", 0.01)
-                .sign("stands", 0.05, Map.of("trap", 0.9))
+                .symptom("stands", 0.05, Map.of("trap", 0.9))
                 .check(flow);
         var problems = expectThrows(PackException.class, incomplete::build).problems();
         assertTrue(

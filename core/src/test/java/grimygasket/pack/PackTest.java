@@ -25,7 +25,7 @@ public class PackTest {
                         Map.of(),
                         List.of()))
                 .fault("a", 0.2)
-                .sign("sign", 0.1, Map.of("ghost", 0.5))
+                .symptom("symptom", 0.1, Map.of("ghost", 0.5))
                 .layer("inner", "outer", 1, 1)
                 .remedy("r", "no-layer", 5, null, Map.of("a", 0.9));
         var problems = expectThrows(PackException.class, broken::build).problems();
@@ -36,7 +36,7 @@ public class PackTest {
                         "fault a names the feature or school no-feature, which does not exist",
                         "fault a names the caution no-caution, which does not exist",
                         "fault a names the station nowhere, which does not exist",
-                        "sign sign names the fault ghost, which does not exist",
+                        "symptom symptom names the fault ghost, which does not exist",
                         "remedy r names the layer no-layer, which does not exist",
                         "layer inner names the layer outer, which does not exist",
                         "layer inner must stand after the layer it lies within, outer"));
@@ -53,7 +53,8 @@ public class PackTest {
                 () -> new Fault("a", "A", List.of(), 0, 0, null, null, List.of(), Map.of(), List.of()));
         expectThrows(
                 IllegalArgumentException.class,
-                () -> new Sign("s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of(), List.of(), null, List.of()));
+                () -> new Symptom(
+                        "s", "S", "S?", 1, Double.NaN, Map.of(), false, List.of(), List.of(), null, List.of()));
         expectThrows(
                 IllegalArgumentException.class, () -> new Layer("l", "L", null, -1, 0, null, null, null, List.of()));
         expectThrows(IllegalArgumentException.class, () -> new Part("p", " ", false, false, 0));

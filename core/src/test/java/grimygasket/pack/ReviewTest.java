@@ -14,7 +14,7 @@ public class ReviewTest {
     public void saysWhatASoundPackLeavesUnsaid() {
         var pack = harmless()
                 .fault("silent", 0.1)
-                .sign("idle", 0.1, Map.of())
+                .symptom("idle", 0.1, Map.of())
                 .check("says-nothing", null, 2, outcome("bad", Map.of("known", 0.05)), outcome("good", Map.of()))
                 .layer("cover", null, 1, 1)
                 .build();
@@ -36,7 +36,7 @@ public class ReviewTest {
         return new Packs()
                 .caution("stop")
                 .fault("known", 0.1)
-                .sign(new Sign(
+                .symptom(new Symptom(
                         "burns",
                         "burns",
                         "burns?",
@@ -48,7 +48,7 @@ public class ReviewTest {
                         List.of(),
                         new Alarm("stop", List.of(), null),
                         List.of()))
-                .sign("sign", 0.1, Map.of("known", 0.9))
+                .symptom("symptom", 0.1, Map.of("known", 0.9))
                 .check(look("tells", null, List.of(), List.of(), 0, outcome("bad", Map.of("known", 0.9))))
                 .remedy("clean", null, 5, null, Map.of("known", 0.9))
                 .habit(new Habit("Keep it clean.", List.of("known"), List.of()));
@@ -259,7 +259,7 @@ public class ReviewTest {
                 .caution(new Caution("gas", "Gas", "Out.", Hazard.GAS, List.of(), List.of()))
                 .layer("lid", null, 1, 1)
                 .fault(new Fault("leak", "leak", List.of(), 0.1, 0, null, "gas", List.of(), Map.of(), List.of()))
-                .sign("smells", 0.1, Map.of("leak", 0.9))
+                .symptom("smells", 0.1, Map.of("leak", 0.9))
                 .habit(new Habit("Air the room.", List.of("leak"), List.of()))
                 .remedy("close", null, 5, null, Map.of("leak", 0.9));
         var bad = outcome("bad", Map.of("leak", 0.9));
@@ -347,7 +347,7 @@ public class ReviewTest {
                         "in-sump", "In sump", List.of("sump"), 0.1, 0.9, null, null, List.of(), Map.of(), List.of()))
                 .fault(new Fault(
                         "in-hose", "In hose", List.of("hose"), 0.1, 0.9, null, null, List.of(), Map.of(), List.of()))
-                .sign("sign", 0.1, Map.of("in-sump", 0.9, "in-hose", 0.9))
+                .symptom("symptom", 0.1, Map.of("in-sump", 0.9, "in-hose", 0.9))
                 .check(
                         "flow",
                         null,

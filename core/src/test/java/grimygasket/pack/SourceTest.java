@@ -30,14 +30,14 @@ public class SourceTest {
         var pack = new Packs()
                 .rating(Rating.FILL_FLOW, 3)
                 .fault("a", 0.1)
-                .sign("wet", 0.02, Map.of("a", 0.9))
+                .symptom("wet", 0.02, Map.of("a", 0.9))
                 .remedy("clean", null, 5, null, Map.of("a", 0.8))
                 .build();
         var numbers = Numbers.of(pack);
         assertEquals(numbers.get("ratings/FILL_FLOW").value(), 3.0);
         assertEquals(numbers.get("faults/a/rate").value(), 0.1);
-        assertEquals(numbers.get("signs/wet/leak").value(), 0.02);
-        assertEquals(numbers.get("signs/wet/causes/a").value(), 0.9);
+        assertEquals(numbers.get("symptoms/wet/leak").value(), 0.02);
+        assertEquals(numbers.get("symptoms/wet/causes/a").value(), 0.9);
         assertEquals(numbers.get("remedies/clean/minutes").value(), 5.0);
         assertEquals(numbers.get("remedies/clean/cures/a").value(), 0.8);
         assertEquals(numbers.get("ratings/FILL_FLOW").show(UnitSystem.METRIC), "3 L/min");

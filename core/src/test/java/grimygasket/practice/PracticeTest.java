@@ -97,7 +97,7 @@ public class PracticeTest {
                     Map.of(),
                     List.of()))
             .fault(new Fault("cold", "cold", List.of("heater"), 0.01, 0, null, null, List.of(), Map.of(), List.of()))
-            .sign("stands", 0.01, Map.of("clog", 0.9))
+            .symptom("stands", 0.01, Map.of("clog", 0.9))
             .check(check("drain", measure(Quantity.FLOW, Model.DRAIN, "hose", Measure.Meter.FLOW)))
             .check(check("fill", measure(Quantity.FLOW, Model.FILL, "tap", Measure.Meter.FLOW)))
             .check(check(
@@ -167,7 +167,7 @@ public class PracticeTest {
         var one = with(3, "clog");
         var other = with(3, "clog");
         double flow = one.truth(PACK.check("drain"));
-        assertEquals(one.look(PACK.sign("stands")), other.look(PACK.sign("stands")));
+        assertEquals(one.look(PACK.symptom("stands")), other.look(PACK.symptom("stands")));
         assertEquals(other.truth(PACK.check("drain")), flow);
         assertEquals(other.check(PACK.check("look")), one.check(PACK.check("look")));
     }
@@ -175,11 +175,11 @@ public class PracticeTest {
     @Test
     public void itShowsWhatIsWrongAsOftenAsThePackSays() {
         long yes = IntStream.range(0, 2000)
-                .filter(seed -> with(seed, "clog").look(PACK.sign("stands")) == Answer.YES)
+                .filter(seed -> with(seed, "clog").look(PACK.symptom("stands")) == Answer.YES)
                 .count();
         assertEquals(yes / 2000.0, 1 - 0.99 * 0.1, 0.03);
         long sound = IntStream.range(0, 2000)
-                .filter(seed -> with(seed).look(PACK.sign("stands")) == Answer.YES)
+                .filter(seed -> with(seed).look(PACK.symptom("stands")) == Answer.YES)
                 .count();
         assertEquals(sound / 2000.0, 0.01, 0.01);
     }

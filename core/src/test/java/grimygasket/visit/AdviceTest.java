@@ -5,7 +5,7 @@ import static org.testng.Assert.assertEquals;
 import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Cadence;
@@ -24,7 +24,7 @@ public class AdviceTest {
                 .feature("screen")
                 .fault("filter", 0.05)
                 .fault("pump", 0.05)
-                .sign("grit", 0.01, Map.of("filter", 0.95))
+                .symptom("grit", 0.01, Map.of("filter", 0.95))
                 .habit(new Habit("Scrape.", List.of("filter"), List.of("!screen")))
                 .habit(new Habit("Rinse.", List.of("filter"), List.of("screen")))
                 .habit(new Habit("No spoons.", List.of("pump"), List.of()))
@@ -35,8 +35,8 @@ public class AdviceTest {
                 .remedy("clean", null, 5, null, Map.of("filter", 0.9))
                 .build();
         var machine = new Machine(Set.of("screen", "dates=soon"), Ratings.NONE);
-        var assessment =
-                Diagnosis.assess(pack, machine, new Evidence(List.of(new SignSettled("grit", Answer.YES)), Packs.VAN));
+        var assessment = Diagnosis.assess(
+                pack, machine, new Evidence(List.of(new SymptomSettled("grit", Answer.YES)), Packs.VAN));
         var advice = Advice.of(pack, machine, assessment, List.of());
         assertEquals(advice.habits(), List.of("Rinse."));
         assertEquals(

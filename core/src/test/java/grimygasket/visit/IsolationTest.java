@@ -7,7 +7,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Caution;
@@ -43,7 +43,7 @@ public class IsolationTest {
                     null,
                     List.of(Hazard.POWER)))
             .fault("clog", 0.1)
-            .sign("weak", 0.1, Map.of("clog", 0.9))
+            .symptom("weak", 0.1, Map.of("clog", 0.9))
             .check(new Check(
                     "look",
                     "Look",
@@ -87,7 +87,7 @@ public class IsolationTest {
                     Power.DEAD,
                     null))
             .build();
-    private static final Finding WEAK = new SignSettled("weak", Answer.YES);
+    private static final Finding WEAK = new SymptomSettled("weak", Answer.YES);
 
     private static Isolation isolation(Machine machine) {
         var plan = Diagnosis.assess(PACK, machine, new Evidence(List.of(WEAK), Packs.VAN))

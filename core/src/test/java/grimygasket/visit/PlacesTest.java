@@ -7,7 +7,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Packs;
 import grimygasket.diagnosis.Step.Kind;
 import grimygasket.pack.Fault;
@@ -37,7 +37,7 @@ public class PlacesTest {
                     List.of(new Station("filter", "Filter", List.of()), new Station("pump", "Pump", List.of()))))
             .fault(at("clogged", "filter"))
             .fault(at("jammed", "pump"))
-            .sign("stands", 0.05, Map.of("clogged", 0.7, "jammed", 0.7))
+            .symptom("stands", 0.05, Map.of("clogged", 0.7, "jammed", 0.7))
             .check(
                     "look",
                     "filter-out",
@@ -51,7 +51,7 @@ public class PlacesTest {
     @Test
     public void aStationHasTheStepsThatLookAtItOrCureWhatStandsThere() {
         var plan = Diagnosis.assess(
-                        PACK, Packs.MACHINE, new Evidence(List.of(new SignSettled("stands", Answer.YES)), Packs.VAN))
+                        PACK, Packs.MACHINE, new Evidence(List.of(new SymptomSettled("stands", Answer.YES)), Packs.VAN))
                 .plan();
         var places = Places.of(PACK, plan);
         assertEquals(places.get("pump"), List.of(new Work(Kind.REMEDY, "free")));
@@ -80,7 +80,7 @@ public class PlacesTest {
                 .layer(new Layer("front", "Front", null, 2, 2, List.of(), List.of(piece("panel")), null, List.of()))
                 .layer(new Layer("inside", "Inside", "front", 2, 2, List.of(), List.of(piece("lid")), null, List.of()))
                 .fault("a", 0.1)
-                .sign("stands", 0.05, Map.of("a", 0.7))
+                .symptom("stands", 0.05, Map.of("a", 0.7))
                 .remedy("clean", "inside", 5, null, Map.of("a", 0.9))
                 .build();
         var before = new Visits().build();

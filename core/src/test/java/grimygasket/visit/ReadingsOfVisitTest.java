@@ -52,7 +52,7 @@ public class ReadingsOfVisitTest {
                 .path(new Path(
                         "drain", "Drain", Path.Medium.WATER, List.of(new Station("screen", "Screen", List.of()))))
                 .fault("clog", 0.1)
-                .sign("stands", 0.1, Map.of("clog", 0.9))
+                .symptom("stands", 0.1, Map.of("clog", 0.9))
                 .check(new Check(
                         "look",
                         "Look",

@@ -7,7 +7,7 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Confirmation;
 import grimygasket.pack.Pack;
@@ -169,8 +169,8 @@ public class RingPropertiesTest {
     private static Visits visit(Random random, List<Laid> laid) {
         var proved = Proved.values()[random.nextInt(4)];
         var findings = random.nextInt(5) == 0
-                ? new Finding[] {new SignSettled("sign", Answer.YES)}
-                : new Finding[] {new SignSettled("sign", Answer.YES), new RemedyTried("clean", proved)};
+                ? new Finding[] {new SymptomSettled("symptom", Answer.YES)}
+                : new Finding[] {new SymptomSettled("symptom", Answer.YES), new RemedyTried("clean", proved)};
         var visit = new Visits().findings(findings).laid(laid.toArray(Laid[]::new));
         if (random.nextBoolean()) {
             var dry = laid.stream().map(Laid::id).toArray(String[]::new);

@@ -14,7 +14,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Caution;
 import grimygasket.pack.Confirmation;
@@ -81,7 +81,7 @@ public class RingTest {
                     null,
                     List.of(Hazard.POWER)))
             .fault(new Fault("a", "a", List.of("s"), 0.1, 0, null, null, List.of(), Map.of(), List.of()))
-            .sign("sign", 0.1, Map.of("a", 0.9))
+            .symptom("symptom", 0.1, Map.of("a", 0.9))
             .check(
                     "look",
                     "below",
@@ -92,7 +92,7 @@ public class RingTest {
             .remedy("brush", "below", 5, null, Map.of("a", 0.9))
             .remedy("replace", null, 5, "pump", Map.of("a", 0.9))
             .build();
-    private static final Finding SIGN = new SignSettled("sign", Answer.YES);
+    private static final Finding SYMPTOM = new SymptomSettled("symptom", Answer.YES);
     private static final Finding CLEANED = new RemedyTried("clean", Proved.CURED);
 
     private static Ring ring(Visits visit) {
@@ -117,13 +117,13 @@ public class RingTest {
     @Test
     public void anEmptyCallSaysWhatIsMissing() {
         var empty = new Visits().complaint(" ");
-        assertEquals(gaps(Stage.CALL, empty), List.of(Gap.of(Kind.COMPLAINT), Gap.of(Kind.SIGN)));
+        assertEquals(gaps(Stage.CALL, empty), List.of(Gap.of(Kind.COMPLAINT), Gap.of(Kind.SYMPTOM)));
         assertEquals(sealed(empty), List.of(Stage.SAFE, Stage.OPEN, Stage.CLOSE));
     }
 
     @Test
     public void aCureIsSealedOnceItsFunctionWasSeenToWork() {
-        var cured = new Visits().findings(SIGN, CLEANED);
+        var cured = new Visits().findings(SYMPTOM, CLEANED);
         assertEquals(gaps(Stage.PROVE, cured), List.of(Gap.of(Kind.RUNS, "It works", "0", "1")));
         assertEquals(ring(cured.seen("works", 1)).gapsBeforeClosing(), List.of());
         assertEquals(
@@ -141,26 +141,26 @@ public class RingTest {
 
     @Test
     public void aFailedProofOpensTheRingAgain() {
-        var failed = new Visits().findings(SIGN, new RemedyTried("clean", Proved.STILL_FAILING));
+        var failed = new Visits().findings(SYMPTOM, new RemedyTried("clean", Proved.STILL_FAILING));
         assertEquals(ring(failed).gapsBeforeClosing(), List.of(Gap.of(Kind.NOT_PROVED, "It works")));
     }
 
     @Test
     public void aNewPartNeedsItsCountAndTheOldOneAPlace() {
-        var cured = new Visits().findings(SIGN, new RemedyTried("replace", Proved.CURED));
+        var cured = new Visits().findings(SYMPTOM, new RemedyTried("replace", Proved.CURED));
         assertEquals(gaps(Stage.CURE, cured), List.of(Gap.of(Kind.PART, "pump", "replace")));
         assertEquals(
                 gaps(Stage.CURE, cured.part(new PartCount("replace", "pump", "", OldPart.UNSAID))),
                 List.of(Gap.of(Kind.OLD_PART, "pump")));
         var said = new Visits()
-                .findings(SIGN, new RemedyTried("replace", Proved.CURED))
+                .findings(SYMPTOM, new RemedyTried("replace", Proved.CURED))
                 .part(new PartCount("replace", "pump", "", OldPart.BINNED));
         assertEquals(gaps(Stage.CURE, said), List.of());
     }
 
     @Test
     public void whatCanHurtIsConfirmedAndOnlyALeadMaySignItOff() {
-        var looked = new Visits().findings(SIGN, new CheckMade("look", "bad"));
+        var looked = new Visits().findings(SYMPTOM, new CheckMade("look", "bad"));
         assertEquals(gaps(Stage.SAFE, looked), List.of(Gap.of(Kind.CAUTION, "Electric shock")));
         assertEquals(ring(looked).beyond(Authority.TECHNICIAN), List.of(Gap.of(Kind.CAUTION, "Electric shock")));
         assertEquals(ring(looked).beyond(Authority.LEAD), List.of());
@@ -169,7 +169,7 @@ public class RingTest {
 
     @Test
     public void whatAnOpenedLayerGivesLiesOnTheTrayWithItsScrewsInACup() {
-        var looked = new Visits().findings(SIGN, new CheckMade("look", "good"));
+        var looked = new Visits().findings(SYMPTOM, new CheckMade("look", "good"));
         // The machine has no chopper, and so no screen.
         assertEquals(gaps(Stage.OPEN, looked), List.of(Gap.of(Kind.PIECES, "Kick plate")));
         var loose = new Laid(
@@ -193,12 +193,12 @@ public class RingTest {
 
     @Test
     public void whatWasFoundIsNotedAndItsSolidsGoIntoTheBin() {
-        var brushed = new Visits().findings(SIGN, new RemedyTried("brush", Proved.CURED));
+        var brushed = new Visits().findings(SYMPTOM, new RemedyTried("brush", Proved.CURED));
         assertEquals(gaps(Stage.CURE, brushed), List.of(Gap.of(Kind.FOUND, "brush")));
         var dirty = new Condition("s", Stuff.HAIR, 0.3, null, Wear.DIRTY_ONLY, false, null, null);
         assertEquals(gaps(Stage.CURE, brushed.condition(dirty)), List.of(Gap.of(Kind.OPEN_BY, "Station")));
         var brushedClean = new Visits()
-                .findings(SIGN, new RemedyTried("brush", Proved.CURED))
+                .findings(SYMPTOM, new RemedyTried("brush", Proved.CURED))
                 .condition(new Condition("s", Stuff.HAIR, 0.3, 1.0, Wear.DIRTY_ONLY, false, null, null));
         assertEquals(gaps(Stage.CURE, brushedClean), List.of(Gap.of(Kind.SOLIDS, "Station")));
     }
@@ -253,12 +253,12 @@ public class RingTest {
     @Test
     public void aJointThatWasOpenedIsWatched() {
         var cured = new Visits()
-                .findings(SIGN, CLEANED)
+                .findings(SYMPTOM, CLEANED)
                 .laid(joint("trap", Place.BACK))
                 .seen("works", 1);
         assertEquals(gaps(Stage.PROVE, cured), List.of(Gap.of(Kind.JOINT, "trap")));
         var watched = new Visits()
-                .findings(SIGN, CLEANED)
+                .findings(SYMPTOM, CLEANED)
                 .laid(joint("trap", Place.BACK))
                 .seen("works", 1, "trap");
         assertEquals(gaps(Stage.PROVE, watched), List.of());
@@ -268,7 +268,7 @@ public class RingTest {
     public void whatWasMeasuredBeforeIsMeasuredAfterAndBetter() {
         var pack = new Packs()
                 .fault("a", 0.1)
-                .sign("sign", 0.1, Map.of("a", 0.9))
+                .symptom("symptom", 0.1, Map.of("a", 0.9))
                 .proof(new Proof(
                         "drains",
                         "It drains",
@@ -303,7 +303,7 @@ public class RingTest {
                         Power.DEAD,
                         null))
                 .build();
-        var findings = new Finding[] {SIGN, new RemedyTried("clear", Proved.CURED)};
+        var findings = new Finding[] {SYMPTOM, new RemedyTried("clear", Proved.CURED)};
         var half = new ProofRun("drains", 1.5, null, 1, List.of(), false);
         assertEquals(
                 Proving.gaps(
@@ -349,10 +349,10 @@ public class RingTest {
     @Test
     public void theWorkStandsAtTheNextStepAndThenAtTheFirstGap() {
         assertEquals(stands(new Visits()), Stage.CALL, "the customer speaks first");
-        assertEquals(stands(new Visits().findings(SIGN, new RemedyTried("clean", Proved.PENDING))), Stage.PROVE);
-        var looked = new Visits().findings(SIGN, new CheckMade("look", "bad"));
+        assertEquals(stands(new Visits().findings(SYMPTOM, new RemedyTried("clean", Proved.PENDING))), Stage.PROVE);
+        var looked = new Visits().findings(SYMPTOM, new CheckMade("look", "bad"));
         assertEquals(stands(looked), Stage.CURE, "there is no doubt left that is worth a check");
-        var cured = new Visits().findings(SIGN, new CheckMade("look", "bad"), CLEANED);
+        var cured = new Visits().findings(SYMPTOM, new CheckMade("look", "bad"), CLEANED);
         assertEquals(stands(cured), Stage.SAFE, "the power was not confirmed to be off");
         assertEquals(stands(cured.kept("shock")), Stage.OPEN, "the kick plate is on no tray");
         assertEquals(stands(cured.laid(piece("plate", "below"))), Stage.CLOSE);

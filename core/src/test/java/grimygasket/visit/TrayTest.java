@@ -25,7 +25,7 @@ public class TrayTest {
             .layer("sump-cover", "filter-out", 4, 4)
             .layer("kick-plate", null, 4, 4)
             .fault("a", 0.1)
-            .sign("sign", 0.1, Map.of("a", 0.9))
+            .symptom("symptom", 0.1, Map.of("a", 0.9))
             .remedy("clean", "sump-cover", 5, null, Map.of("a", 0.9))
             .build();
 

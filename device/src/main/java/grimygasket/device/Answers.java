@@ -74,6 +74,6 @@ final class Answers {
     /** What has every word that was typed, the best first. */
     record Found(List<Hit> hits) {}
 
-    /** The signs and facts that a complaint speaks of: to be asked back, and no evidence by themselves. */
+    /** The symptoms and facts that a complaint speaks of: to be asked back, and no evidence by themselves. */
     record AllHeard(List<Heard> heard) {}
 }

@@ -30,7 +30,7 @@ import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.pack.Competence;
 import grimygasket.pack.Fastening;
@@ -153,7 +153,7 @@ final class RandomCall {
     Change change(Call call) {
         var pack = kind.pack();
         return switch (random.nextInt(14)) {
-            case 0, 1, 2 -> new Settle(new SignSettled(one(pack.signs()).id(), one(List.of(Answer.values()))));
+            case 0, 1, 2 -> new Settle(new SymptomSettled(one(pack.symptoms()).id(), one(List.of(Answer.values()))));
             case 3, 4 -> check();
             case 5 -> pack.facts().isEmpty() ? new SeeFault() : fact();
             case 6 ->

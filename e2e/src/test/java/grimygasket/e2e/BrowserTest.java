@@ -106,10 +106,10 @@ abstract class BrowserTest {
     /** The story of a call, given by its id or address: kind, subject and answer of each finding. */
     String[] findings(String call) {
         return column("""
-                select concat_ws(' ', f.kind, coalesce(f.sign, f.fact, f.shown, f.made, f.remedy),
+                select concat_ws(' ', f.kind, coalesce(f.symptom, f.fact, f.shown, f.made, f.remedy),
                                  coalesce(f.answer, f.choice, f.outcome, f.proved, ''))
                 from service_call c, json_table(c.record, '$.story[*].finding' columns (
-                    kind varchar(20) path '$.kind', sign varchar(40) path '$.sign', fact varchar(40) path '$.fact',
+                    kind varchar(20) path '$.kind', symptom varchar(40) path '$.symptom', fact varchar(40) path '$.fact',
                     shown varchar(40) path '$.shown', made varchar(40) path '$.check', remedy varchar(40) path '$.remedy',
                     answer varchar(10) path '$.answer', choice varchar(40) path '$.choice',
                     outcome varchar(40) path '$.outcome', proved varchar(20) path '$.proved')) f

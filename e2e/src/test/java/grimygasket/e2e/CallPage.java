@@ -77,9 +77,9 @@ record CallPage(Page page) {
                 .click();
     }
 
-    void sees(String sign) {
-        touch(sign);
-        assertThat(story()).containsText(sign);
+    void sees(String symptom) {
+        touch(symptom);
+        assertThat(story()).containsText(symptom);
     }
 
     /** The customer has told all there is: on to the step that is advised. */

@@ -131,11 +131,11 @@ final class Fuzz {
         values.put("partId", values.get("part"));
         values.put("kind", List.of("dishwasher", "washing-machine", "tumble-dryer", "vacuum-cleaner", "toaster"));
         values.put("day", List.of("2026-11-26", "-0001-01-01", "+10000-01-01", "today"));
-        values.put("sign", List.of("smell", "gritty", "rattle", "no-drain", "film"));
+        values.put("symptom", List.of("smell", "gritty", "rattle", "no-drain", "film"));
         values.put("check", List.of("valve-ball", "bucket", "supply-temperature", "filter-look", "inlet-look"));
         values.put("remedy", List.of("replace-valve", "clean-filter", "clear-hose"));
         values.put("caution", List.of("shock", "glass", "scald"));
-        values.put("section", List.of("faults", "signs", "checks", "remedies", "schools"));
+        values.put("section", List.of("faults", "symptoms", "checks", "remedies", "schools"));
         values.put("piece", List.of("filter-clogged", "smell", "bucket", "new-one"));
         values.put("number", List.of("1", "2", "0", "-1", "99999999999"));
         values.put("revision", values.get("number"));

@@ -30,7 +30,7 @@ public class KnowhowTest extends BrowserTest {
     }
 
     @Test(dataProvider = "sizes")
-    public void signsSupposedMoveTheRankingWithoutACall(Size size) {
+    public void symptomsSupposedMoveTheRankingWithoutACall(Size size) {
         var page = open(size, "/know-how/dishwasher");
         page.getByText("Nothing is supposed yet").waitFor();
         if (size == Size.PHONE) {
@@ -77,7 +77,7 @@ public class KnowhowTest extends BrowserTest {
 
     @Test
     public void theMatrixAndTheCodesAreSearched() {
-        var page = open(Size.DESK, "/know-how/washing-machine/signs");
+        var page = open(Size.DESK, "/know-how/washing-machine/symptoms");
         assertThat(page.getByLabel("Symptoms by fault")
                         .getByRole(AriaRole.ROWHEADER)
                         .first())
@@ -159,7 +159,7 @@ public class KnowhowTest extends BrowserTest {
     public void nothingIsCutOffAtTheSide(Size size) {
         var page = chromium.signedIn(installation, size);
         for (var view : new String[] {
-            "", "/faults", "/faults/impeller-jammed", "/signs", "/codes", "/models", "/numbers", "/versions"
+            "", "/faults", "/faults/impeller-jammed", "/symptoms", "/codes", "/models", "/numbers", "/versions"
         }) {
             page.navigate(installation.address() + "/know-how/dishwasher" + view);
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dishwasher"))

@@ -86,7 +86,7 @@ public class OfflineTest extends BrowserTest {
                 0);
         signalReturns(page);
         assertEquals(findings(id), new String[] {
-            "sign-settled water-returns YES", "check-made valve-ball open", "remedy-tried replace-valve CURED"
+            "symptom-settled water-returns YES", "check-made valve-ball open", "remedy-tried replace-valve CURED"
         });
         assertEquals(
                 column("select used, unit_price, remedy from part_use where call_id = '" + id + "'"),

@@ -115,11 +115,11 @@ public final class Screenshots {
         take(page, folder, name);
     }
 
-    /** Two signs supposed, of a drain that hums. */
+    /** Two symptoms supposed, of a drain that hums. */
     private static void takeWhatIf(Page page, String address, Path folder, String name) {
         page.navigate(address);
-        for (var sign : new String[] {"water stands in the bottom", "pump hums"}) {
-            page.getByPlaceholder("Suppose a symptom or a code").fill(sign);
+        for (var symptom : new String[] {"water stands in the bottom", "pump hums"}) {
+            page.getByPlaceholder("Suppose a symptom or a code").fill(symptom);
             page.locator("li[role=option]").first().click();
             page.getByText("Yes", new Page.GetByTextOptions().setExact(true)).click();
         }

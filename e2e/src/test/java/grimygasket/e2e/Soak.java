@@ -25,7 +25,8 @@ final class Soak {
     private static final List<String> CALLS = List.of("403", "404", "405", "406", "407").stream()
             .map(end -> "0193a000-0000-7000-8000-000000000" + end)
             .toList();
-    private static final List<String> SIGNS = List.of("smell", "gritty", "rattle", "greasy", "film", "detergent-left");
+    private static final List<String> SYMPTOMS =
+            List.of("smell", "gritty", "rattle", "greasy", "film", "detergent-left");
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
     /** So little that many an answer is lost on its way. */
@@ -236,7 +237,7 @@ final class Soak {
                 if (what < 6) {
                     done.add(new Done(id, call, code, sent(call, id, i + 1, code(code))));
                 } else if (what < 9) {
-                    done.add(new Done(id, call, null, sent(call, id, i + 1, sign())));
+                    done.add(new Done(id, call, null, sent(call, id, i + 1, symptom())));
                 } else {
                     done.add(new Done(id, call, id.toString(), sent(call, id, i + 1, usesAPart())));
                 }
@@ -264,9 +265,9 @@ final class Soak {
                     {"kind": "settle", "finding": {"kind": "code-read", "shown": "%s"}}""".formatted(code);
         }
 
-        private String sign() {
+        private String symptom() {
             return """
-                    {"kind": "settle", "finding": {"kind": "sign-settled", "sign": "%s", "answer": "%s", "complaint": false}}""".formatted(SIGNS.get(random.nextInt(SIGNS.size())), random.nextBoolean() ? "YES" : "NO");
+                    {"kind": "settle", "finding": {"kind": "symptom-settled", "symptom": "%s", "answer": "%s", "complaint": false}}""".formatted(SYMPTOMS.get(random.nextInt(SYMPTOMS.size())), random.nextBoolean() ? "YES" : "NO");
         }
 
         private String usesAPart() {

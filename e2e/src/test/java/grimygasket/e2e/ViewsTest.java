@@ -13,7 +13,7 @@ public class ViewsTest extends BrowserTest {
     @Test
     public void everyViewPassesTheAutomaticRules() {
         var page = chromium.signedIn(installation, Size.PHONE);
-        for (var view : new String[] {"", "/faults", "/faults/wax-set", "/signs", "/codes", "/versions"}) {
+        for (var view : new String[] {"", "/faults", "/faults/wax-set", "/symptoms", "/codes", "/versions"}) {
             page.navigate(installation.address() + "/know-how/dishwasher" + view);
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Dishwasher"))
                     .waitFor();

@@ -30,7 +30,7 @@ public class WholeJobTest extends BrowserTest {
         handOver(screen);
 
         assertEquals(findings(call), new String[] {
-            "sign-settled water-returns YES",
+            "symptom-settled water-returns YES",
             "code-read E99 ",
             "code-read d4 ",
             "check-made valve-ball open",
@@ -70,12 +70,12 @@ public class WholeJobTest extends BrowserTest {
         assertThat(asked).hasCount(0);
         assertThat(call.panel()).containsText("Smell mesh, foam and pleats one by one");
         assertEquals(findings(call.id()), new String[] {
-            "sign-settled weak YES",
-            "sign-settled smell YES",
+            "symptom-settled weak YES",
+            "symptom-settled smell YES",
             "check-made bin-look packed",
             "remedy-tried empty-bin PARTLY",
-            "sign-settled weak NO",
-            "sign-settled smell YES"
+            "symptom-settled weak NO",
+            "symptom-settled smell YES"
         });
     }
 

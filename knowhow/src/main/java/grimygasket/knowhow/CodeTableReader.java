@@ -19,7 +19,7 @@ import org.apache.commons.csv.DuplicateHeaderMode;
 
 /**
  * Reads makers' code tables from CSV with a header: maker, kind, display ("CODE" or "LIGHTS"), code, meaning, leak, points,
- * clear. "points" holds entries like {@code fault:low-water=0.6} or {@code sign:standing-water=0.75}, separated by blanks.
+ * clear. "points" holds entries like {@code fault:low-water=0.6} or {@code symptom:standing-water=0.75}, separated by blanks.
  */
 final class CodeTableReader {
     private static final List<String> COLUMNS =
@@ -143,7 +143,7 @@ final class CodeTableReader {
                 text(row, "meaning"),
                 Figures.read(row.get("leak")),
                 points(row, "fault:"),
-                points(row, "sign:"),
+                points(row, "symptom:"),
                 text(row, "clear"));
     }
 
@@ -158,9 +158,9 @@ final class CodeTableReader {
         var points = new LinkedHashMap<String, Double>();
         for (var point : row.get("points").split("\\s+")) {
             int equals = point.indexOf('=');
-            if (equals < 0 || !(point.startsWith("fault:") || point.startsWith("sign:"))) {
+            if (equals < 0 || !(point.startsWith("fault:") || point.startsWith("symptom:"))) {
                 throw new IllegalArgumentException(
-                        "“" + point + "” is not of the form fault:ID=STRENGTH or sign:ID=STRENGTH");
+                        "“" + point + "” is not of the form fault:ID=STRENGTH or symptom:ID=STRENGTH");
             }
             if (point.startsWith(prefix)) {
                 points.put(point.substring(prefix.length(), equals), Figures.read(point.substring(equals + 1)));

@@ -65,7 +65,7 @@ final class OlderPower {
         pack.path("checks").forEach(check -> check(check));
         pack.path("remedies").forEach(remedy -> power("Remedy", remedy, dead(remedy)));
         pack.path("proofs").forEach(proof -> power("Proof", proof, "LIVE"));
-        pack.path("signs").forEach(sign -> alarm(sign));
+        pack.path("symptoms").forEach(symptom -> alarm(symptom));
     }
 
     private void check(JsonNode check) {
@@ -98,13 +98,13 @@ final class OlderPower {
         }
     }
 
-    private void alarm(JsonNode sign) {
-        if (sign instanceof ObjectNode object && sign.path("alarm").isString()) {
-            var caution = text(sign, "alarm");
+    private void alarm(JsonNode symptom) {
+        if (symptom instanceof ObjectNode object && symptom.path("alarm").isString()) {
+            var caution = text(symptom, "alarm");
             var alarm = object.putObject("alarm");
             alarm.put("caution", caution);
             alarm.putArray("cleared");
-            assumed.add("Symptom “" + text(sign, "name")
+            assumed.add("Symptom “" + text(symptom, "name")
                     + "” does not say what clears its alarm: taken as nothing, so that the call is handed on.");
         }
     }

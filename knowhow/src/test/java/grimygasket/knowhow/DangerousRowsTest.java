@@ -11,7 +11,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Plan;
 import grimygasket.diagnosis.Step;
@@ -49,8 +49,8 @@ public class DangerousRowsTest {
                 .plan();
     }
 
-    private static Finding told(String sign) {
-        return new SignSettled(sign, Answer.YES, true);
+    private static Finding told(String symptom) {
+        return new SymptomSettled(symptom, Answer.YES, true);
     }
 
     private static String words(List<Instruction> steps) {
@@ -72,12 +72,12 @@ public class DangerousRowsTest {
     }
 
     @Test(dataProvider = "explainedAway")
-    public void anEverydayFaultExplainsNoAlarmAway(String kind, String sign, String check, List<String> features) {
+    public void anEverydayFaultExplainsNoAlarmAway(String kind, String symptom, String check, List<String> features) {
         var pack = pack(kind);
         var machine = Machine.of(pack, features, Map.of());
         var found = new CheckMade(check, pack.check(check).outcomes().get(0).id());
-        var looks = new ArrayList<>(pack.sign("alarm").alarm().cleared());
-        var findings = new ArrayList<>(List.of(told(sign), told("alarm"), found));
+        var looks = new ArrayList<>(pack.symptom("alarm").alarm().cleared());
+        var findings = new ArrayList<>(List.of(told(symptom), told("alarm"), found));
         while (!looks.isEmpty()) {
             var plan = plan(pack, machine, findings.toArray(Finding[]::new));
             assertEquals(plan.next().id(), looks.get(0), "looked at before anything gives it power");
@@ -87,7 +87,7 @@ public class DangerousRowsTest {
                     look.id(), look.outcomes().get(look.outcomes().size() - 1).id()));
         }
         var free = plan(pack, machine, findings.toArray(Finding[]::new));
-        assertFalse(pack.sign("alarm").alarm().cleared().contains(free.next().id()), "cleared is cleared");
+        assertFalse(pack.symptom("alarm").alarm().cleared().contains(free.next().id()), "cleared is cleared");
     }
 
     private static boolean isWithoutPower(Pack pack, Step step) {
@@ -101,7 +101,7 @@ public class DangerousRowsTest {
 
     @Test(dataProvider = "explainedAway")
     public void whatALookHasShownIsCuredAndLookedAtAgain(
-            String kind, String sign, String check, List<String> features) {
+            String kind, String symptom, String check, List<String> features) {
         var pack = pack(kind);
         var machine = Machine.of(pack, features, Map.of());
         var look = pack.check("scorch-look");
@@ -126,7 +126,7 @@ public class DangerousRowsTest {
         assertTrue(words(tap.steps()).startsWith("smell first"), words(tap.steps()));
         assertTrue(words(tap.steps()).contains("light none"), words(tap.steps()));
         Shipped.KINDS.forEach(kind ->
-                assertTrue(pack(kind).sign("gas-smell").alarm().cleared().isEmpty(), kind));
+                assertTrue(pack(kind).symptom("gas-smell").alarm().cleared().isEmpty(), kind));
     }
 
     @Test

@@ -21,7 +21,7 @@ import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Plan;
 import grimygasket.diagnosis.Step;
@@ -136,10 +136,10 @@ final class Exploration {
         told.clear();
         released = false;
         powered = null;
-        var complaints = pack.signs().stream()
-                .filter(sign -> sign.complaint() && meets(sign.needs()))
+        var complaints = pack.symptoms().stream()
+                .filter(symptom -> symptom.complaint() && meets(symptom.needs()))
                 .toList();
-        settle(new SignSettled(one(complaints).id(), Answer.YES, true));
+        settle(new SymptomSettled(one(complaints).id(), Answer.YES, true));
     }
 
     private boolean meets(List<String> needs) {
@@ -156,7 +156,7 @@ final class Exploration {
         at += 1000 + random.nextInt(600_000);
         int what = random.nextInt(16);
         if (what == 0) {
-            settle(new SignSettled(one(possibleAlarms()), Answer.YES));
+            settle(new SymptomSettled(one(possibleAlarms()), Answer.YES));
         } else if (what == 1 && plan.next() != null) {
             putBack();
         } else if (plan.next() != null) {
@@ -167,7 +167,7 @@ final class Exploration {
 
     private List<String> possibleAlarms() {
         return table.alarms().stream()
-                .filter(alarm -> meets(pack.sign(alarm).needs()))
+                .filter(alarm -> meets(pack.symptom(alarm).needs()))
                 .toList();
     }
 
@@ -232,8 +232,8 @@ final class Exploration {
                 .filter(question -> question.id().equals(id))
                 .findFirst()
                 .ifPresentOrElse(
-                        question -> settle(new SignSettled(one(question.signs()), Answer.YES)),
-                        () -> settle(new SignSettled(id, random.nextBoolean() ? Answer.YES : Answer.NO)));
+                        question -> settle(new SymptomSettled(one(question.symptoms()), Answer.YES)),
+                        () -> settle(new SymptomSettled(id, random.nextBoolean() ? Answer.YES : Answer.NO)));
     }
 
     private void prove() {
@@ -299,8 +299,8 @@ final class Exploration {
         if (!apply(new StoryChange.Settle(finding))) {
             return false;
         }
-        if (finding instanceof SignSettled said && said.answer() == Answer.YES && table.isAlarm(said.sign())) {
-            told.put(said.sign(), new HashSet<>());
+        if (finding instanceof SymptomSettled said && said.answer() == Answer.YES && table.isAlarm(said.symptom())) {
+            told.put(said.symptom(), new HashSet<>());
         } else if (finding instanceof CheckMade made) {
             has(pack.check(made.check()).power());
             var outcomes = pack.check(made.check()).outcomes();

@@ -35,8 +35,8 @@ public class HearingTest {
                     Function.identity(), kind -> Shipped.knowhow(kind).pack()));
 
     /**
-     * @param wanted ids of the signs that it speaks of
-     * @param allowed ids of signs that may be heard in it, too
+     * @param wanted ids of the symptoms that it speaks of
+     * @param allowed ids of symptoms that may be heard in it, too
      */
     private record Told(String kind, boolean isLookedAt, Set<String> wanted, Set<String> allowed, String words) {}
 
@@ -85,24 +85,24 @@ public class HearingTest {
         for (var one : told) {
             var pack = PACKS.get(one.kind());
             var heard = heard(pack, one);
-            for (var sign : one.wanted()) {
-                if (heard.contains(sign)) {
+            for (var symptom : one.wanted()) {
+                if (heard.contains(symptom)) {
                     right++;
                 } else {
                     missed++;
                     var instead = heard.isEmpty() ? "nothing" : String.join(", ", heard);
-                    note(confusion, one, sign + " heard as " + instead);
+                    note(confusion, one, symptom + " heard as " + instead);
                 }
             }
-            boolean alarming = one.wanted().stream().anyMatch(sign -> isAlarm(pack, sign));
-            if (alarming && heard.stream().noneMatch(sign -> isAlarm(pack, sign))) {
+            boolean alarming = one.wanted().stream().anyMatch(symptom -> isAlarm(pack, symptom));
+            if (alarming && heard.stream().noneMatch(symptom -> isAlarm(pack, symptom))) {
                 alarms.add(one.kind() + ": " + one.words());
                 System.out.println("  no alarm is heard in “" + one.words() + "”");
             }
-            for (var sign : heard) {
-                if (!one.wanted().contains(sign) && !one.allowed().contains(sign)) {
+            for (var symptom : heard) {
+                if (!one.wanted().contains(symptom) && !one.allowed().contains(symptom)) {
                     wrong++;
-                    note(confusion, one, (one.wanted().isEmpty() ? "nothing" : one.wanted()) + " heard as " + sign);
+                    note(confusion, one, (one.wanted().isEmpty() ? "nothing" : one.wanted()) + " heard as " + symptom);
                 }
             }
         }
@@ -122,19 +122,19 @@ public class HearingTest {
                 .add("“" + one.words() + "”");
     }
 
-    private static boolean isAlarm(Pack pack, String sign) {
-        return pack.sign(sign).alarm() != null;
+    private static boolean isAlarm(Pack pack, String symptom) {
+        return pack.symptom(symptom).alarm() != null;
     }
 
     /** As on the usual machine, or on one that can have what is told of. */
     private static Set<String> heard(Pack pack, Told one) {
         var traits = new HashSet<>(
                 pack.features().stream().filter(Feature::usual).map(Feature::id).toList());
-        one.wanted().forEach(sign -> traits.addAll(pack.sign(sign).needs()));
+        one.wanted().forEach(symptom -> traits.addAll(pack.symptom(symptom).needs()));
         var heard = new LinkedHashSet<String>();
         Lexicon.of(pack, traits, List.of()).heard(one.words()).stream()
                 .map(Heard::hit)
-                .filter(hit -> hit.kind() == Kind.SIGN)
+                .filter(hit -> hit.kind() == Kind.SYMPTOM)
                 .forEach(hit -> heard.add(hit.id()));
         return heard;
     }

@@ -13,7 +13,7 @@ import grimygasket.pack.Code;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -137,14 +137,14 @@ public class KnowledgeTest {
         assertEquals(deferring, pack(kind).cautions().size());
     }
 
-    /** With its three likeliest signs seen and all else unknown, a fault stands among the first three. */
+    /** With its three likeliest symptoms seen and all else unknown, a fault stands among the first three. */
     @Test(dataProvider = "kinds")
-    public void typicalSignsBringAFaultToTheTop(String kind) {
+    public void typicalSymptomsBringAFaultToTheTop(String kind) {
         var pack = pack(kind);
         var exceptions = new ArrayList<String>();
         for (var fault : pack.faults()) {
             var machine = Machine.of(pack, features(pack, fault), Map.of());
-            var evidence = new Evidence(typicalSigns(pack, fault, machine.traits()), new Van(60, 50, Map.of()));
+            var evidence = new Evidence(typicalSymptoms(pack, fault, machine.traits()), new Van(60, 50, Map.of()));
             var ranking = Diagnosis.assess(pack, machine, evidence).ranking();
             // What may have brought the first one about stands behind it, not beside it.
             var because = ranking.get(0).because().stream()
@@ -179,13 +179,14 @@ public class KnowledgeTest {
         return needed;
     }
 
-    private static List<Finding> typicalSigns(Pack pack, Fault fault, Collection<String> traits) {
-        return pack.signs().stream()
-                .filter(sign -> Needs.met(sign.needs(), traits))
-                .filter(sign -> sign.causes().containsKey(fault.id()))
-                .sorted(Comparator.comparingDouble((Sign sign) -> -sign.causes().get(fault.id())))
+    private static List<Finding> typicalSymptoms(Pack pack, Fault fault, Collection<String> traits) {
+        return pack.symptoms().stream()
+                .filter(symptom -> Needs.met(symptom.needs(), traits))
+                .filter(symptom -> symptom.causes().containsKey(fault.id()))
+                .sorted(Comparator.comparingDouble(
+                        (Symptom symptom) -> -symptom.causes().get(fault.id())))
                 .limit(3)
-                .map(sign -> (Finding) new Finding.SignSettled(sign.id(), Finding.Answer.YES))
+                .map(symptom -> (Finding) new Finding.SymptomSettled(symptom.id(), Finding.Answer.YES))
                 .toList();
     }
 }

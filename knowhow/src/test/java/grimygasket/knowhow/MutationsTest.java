@@ -113,8 +113,8 @@ public class MutationsTest {
             case LAYERS_EXCHANGED -> exchanged(layer, one(tree, "layers", random), "exposes");
             case STEPS_EXCHANGED ->
                 exchanged(step, one(tree, random.nextBoolean() ? "checks" : "remedies", random), "power");
-            case LOOK_DROPPED -> lookDropped(one(tree, "signs", random), random);
-            case ALARM_DROPPED -> alarmDropped(one(tree, "signs", random));
+            case LOOK_DROPPED -> lookDropped(one(tree, "symptoms", random), random);
+            case ALARM_DROPPED -> alarmDropped(one(tree, "symptoms", random));
             case COVER_MAY_BE_OFF -> mayBeOff(one(tree, "checks", random), layer);
             case COVER_NOT_NEEDED -> notNeeded(layer, random);
             case COMPETENCE_DROPPED -> competenceDropped(tree, random);
@@ -179,16 +179,16 @@ public class MutationsTest {
         return id(one) + " and " + id(other);
     }
 
-    private static String lookDropped(ObjectNode sign, Random random) {
-        if (!(sign.path("alarm").path("cleared") instanceof ArrayNode looks) || looks.size() < 2) {
+    private static String lookDropped(ObjectNode symptom, Random random) {
+        if (!(symptom.path("alarm").path("cleared") instanceof ArrayNode looks) || looks.size() < 2) {
             return null;
         }
-        return id(sign) + " without "
+        return id(symptom) + " without "
                 + looks.remove(random.nextInt(looks.size())).asString();
     }
 
-    private static String alarmDropped(ObjectNode sign) {
-        return sign.remove("alarm") == null ? null : id(sign);
+    private static String alarmDropped(ObjectNode symptom) {
+        return symptom.remove("alarm") == null ? null : id(symptom);
     }
 
     private static String mayBeOff(ObjectNode check, ObjectNode layer) {

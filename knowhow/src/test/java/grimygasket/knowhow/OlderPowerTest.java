@@ -32,10 +32,10 @@ public class OlderPowerTest {
             without(layer, "exposes");
             layer.path("pieces").forEach(piece -> without(piece, "mayBeOff"));
         }
-        for (var sign : tree.path("signs")) {
-            if (sign.has("alarm")) {
-                ((ObjectNode) sign)
-                        .put("alarm", sign.path("alarm").path("caution").asString());
+        for (var symptom : tree.path("symptoms")) {
+            if (symptom.has("alarm")) {
+                ((ObjectNode) symptom)
+                        .put("alarm", symptom.path("alarm").path("caution").asString());
             }
         }
         return tree.toString();
@@ -58,7 +58,8 @@ public class OlderPowerTest {
                 .filter(remedy -> pack.chain(remedy.layer()).stream()
                         .anyMatch(layer -> !layer.exposes().isEmpty()))
                 .forEach(remedy -> assertEquals(pack.remedy(remedy.id()).power(), Power.DEAD, remedy.id()));
-        assertTrue(pack.sign("alarm").alarm().cleared().isEmpty(), "nothing clears it, so that the call is handed on");
+        assertTrue(
+                pack.symptom("alarm").alarm().cleared().isEmpty(), "nothing clears it, so that the call is handed on");
     }
 
     @Test(dataProvider = "kinds")

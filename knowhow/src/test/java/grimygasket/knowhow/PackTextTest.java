@@ -79,7 +79,7 @@ public class PackTextTest {
             },
             {"parts", "slot", "{'price': 12}", changed("parts: []", "parts:\n  - id: slot\n    price: 12")},
             {"cautions", "cuts", "{'title': 'Cuts'}", changed("Heat}]", "Heat}, {id: cuts, title: Cuts}]")},
-            {"signs", "smoke", "{'ask': 'Smoke?'}", TEXT.yaml() + "\nsigns:\n  - id: smoke\n    ask: 'Smoke?'\n"},
+            {"symptoms", "smoke", "{'ask': 'Smoke?'}", TEXT.yaml() + "\nsigns:\n  - id: smoke\n    ask: 'Smoke?'\n"},
         };
     }
 
@@ -130,7 +130,7 @@ public class PackTextTest {
         int all = 0;
         for (var kind : Shipped.KINDS) {
             var whole = PackReader.tree(Shipped.texts(kind).pack());
-            for (var section : List.of("faults", "signs", "checks", "remedies")) {
+            for (var section : List.of("faults", "symptoms", "checks", "remedies")) {
                 all += whole.path(section).size();
                 for (var yaml : parts(Shipped.texts(kind).pack(), section)) {
                     var tree = PackReader.tree(yaml);
@@ -174,7 +174,7 @@ public class PackTextTest {
                 .add("null")
                 .add(" b ")
                 .add("~");
-        for (var section : List.of("faults", "signs", "checks", "remedies", "parts", "cautions")) {
+        for (var section : List.of("faults", "symptoms", "checks", "remedies", "parts", "cautions")) {
             var added = text.with(section, "odd-one", members);
             var piece = Stream.of(PackReader.tree(added.yaml()).path(section))
                     .flatMap(JsonNode::valueStream)

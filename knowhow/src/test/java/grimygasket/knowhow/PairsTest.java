@@ -6,14 +6,14 @@ import grimygasket.diagnosis.Diagnosis;
 import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Fault;
 import grimygasket.pack.Feature;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Sign;
+import grimygasket.pack.Symptom;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -41,9 +41,9 @@ public class PairsTest {
                 pack.features().stream().filter(Feature::usual).map(Feature::id).collect(Collectors.toSet());
         var machine = Machine.of(pack, usual, Map.of());
         var possible = machine.faults(pack).stream().map(Fault::id).collect(Collectors.toSet());
-        var complaints = pack.signs().stream()
-                .filter(sign -> sign.complaint() && Needs.met(sign.needs(), machine.traits()))
-                .filter(sign -> !Collections.disjoint(sign.causes().keySet(), possible))
+        var complaints = pack.symptoms().stream()
+                .filter(symptom -> symptom.complaint() && Needs.met(symptom.needs(), machine.traits()))
+                .filter(symptom -> !Collections.disjoint(symptom.causes().keySet(), possible))
                 .toList();
         int pairs = 0;
         int givenUp = 0;
@@ -59,9 +59,9 @@ public class PairsTest {
         assertTrue(pairs > 0 && givenUp <= MOST_GIVEN_UP * pairs, givenUp + " of " + pairs);
     }
 
-    private static boolean isGivenUp(Pack pack, Machine machine, List<Sign> told) {
+    private static boolean isGivenUp(Pack pack, Machine machine, List<Symptom> told) {
         var findings = told.stream()
-                .<Finding>map(sign -> new SignSettled(sign.id(), Answer.YES, true))
+                .<Finding>map(symptom -> new SymptomSettled(symptom.id(), Answer.YES, true))
                 .toList();
         var assessment = Diagnosis.assess(pack, machine, new Evidence(findings, VAN));
         return assessment.noneOfThese() > assessment.ranking().get(0).chance();

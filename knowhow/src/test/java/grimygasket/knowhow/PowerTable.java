@@ -71,13 +71,13 @@ final class PowerTable {
         return rows.getOrDefault("layer " + layer, Set.of()).contains(hazard.name());
     }
 
-    boolean isAlarm(String sign) {
-        return rows.containsKey("alarm " + sign);
+    boolean isAlarm(String symptom) {
+        return rows.containsKey("alarm " + symptom);
     }
 
     /** The checks that clear an alarm. */
-    Set<String> looks(String sign) {
-        return rows.get("alarm " + sign);
+    Set<String> looks(String symptom) {
+        return rows.get("alarm " + symptom);
     }
 
     List<String> alarms() {
@@ -128,10 +128,10 @@ final class PowerTable {
         pack.checks().forEach(check -> competence(said, "check " + check.id(), check.competence()));
         pack.remedies().forEach(remedy -> competence(said, "remedy " + remedy.id(), remedy.competence()));
         pack.proofs().forEach(proof -> competence(said, "proof " + proof.id(), proof.competence()));
-        pack.signs().stream()
-                .filter(sign -> sign.alarm() != null)
-                .forEach(sign ->
-                        said.put("alarm " + sign.id(), Set.copyOf(sign.alarm().cleared())));
+        pack.symptoms().stream()
+                .filter(symptom -> symptom.alarm() != null)
+                .forEach(symptom -> said.put(
+                        "alarm " + symptom.id(), Set.copyOf(symptom.alarm().cleared())));
         var differences = new ArrayList<String>();
         rows.forEach((row, with) -> {
             if (!with.equals(said.get(row))) {

@@ -23,7 +23,7 @@ import grimygasket.diagnosis.Finding.Answer;
 import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Plan;
 import grimygasket.diagnosis.Step;
@@ -85,7 +85,7 @@ public class QualifiedTest {
 
     @Test
     public void whatIsLeftToClearAnAlarmIsHandedOnByWhoMayNotMeasure() {
-        var told = new SignSettled("alarm", Answer.YES, true);
+        var told = new SymptomSettled("alarm", Answer.YES, true);
         var looked = new CheckMade("scorch-look", "sound");
         assertEquals(plan(dishwasher, usual, NOBODY, told).next().id(), "scorch-look", "anybody may look");
         var next = plan(dishwasher, usual, NOBODY, told, looked).next();
@@ -116,7 +116,7 @@ public class QualifiedTest {
 
     @Test
     public void theBurnerIsPutRightByTheQualifiedAndHandedOnByOthers() {
-        var cold = new SignSettled("gas-click", Answer.YES, true);
+        var cold = new SymptomSettled("gas-click", Answer.YES, true);
         var others = remedy(plan(dryer, gasDryer, NOBODY, cold), "gas-licensed");
         assertEquals(others.name(), "Hand on: put the gas burner right");
         assertEquals(others.waiting().way(), Waiting.Way.HANDED_ON);
@@ -139,7 +139,7 @@ public class QualifiedTest {
 
     @Test
     public void whatStaysChargedCostsAnotherVisitWhereNobodyMayTouchIt() {
-        var hums = new SignSettled("hums-stands", Answer.YES, true);
+        var hums = new SymptomSettled("hums-stands", Answer.YES, true);
         var heater = Machine.of(dryer, List.of("vented", "heater"), Map.of());
         var waiting = remedy(plan(dryer, heater, NOBODY, hums), "free-motor").waiting();
         assertEquals(waiting, new Waiting(Waiting.Way.HANDED_ON, 60, 60));

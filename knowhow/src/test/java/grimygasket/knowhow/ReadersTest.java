@@ -88,7 +88,7 @@ public class ReadersTest {
     public void aCodeTableIsRefusedRowByRow() {
         assertEquals(
                 codeProblems(HEADER
-                        + "Corvanne,dishwasher,CODE,d4,Draining,0.01,sign:standing-water=0.75,hold\n"
+                        + "Corvanne,dishwasher,CODE,d4,Draining,0.01,symptom:standing-water=0.75,hold\n"
                         + "Corvanne,dishwasher,CODE,d5,Draining,much,fault:drain-pump-dead=0.8,hold\n"
                         + "Corvanne,dishwasher,BELL,d6,Draining,0.01,fault:foam=0.5,hold\n"
                         + "Corvanne,dishwasher,CODE,d7,Draining,0.01,pump,hold\n"
@@ -99,7 +99,7 @@ public class ReadersTest {
                 List.of(
                         "row 3: “much” is not a number. Write digits alone, for example 3.5.",
                         "row 4: “BELL” is neither CODE nor LIGHTS",
-                        "row 5: “pump” is not of the form fault:ID=STRENGTH or sign:ID=STRENGTH",
+                        "row 5: “pump” is not of the form fault:ID=STRENGTH or symptom:ID=STRENGTH",
                         "row 6: code d8 of Corvanne points to the fault ghost, which pack dishwasher does not have",
                         "row 7: D4 of corvanne stands in row 2 already",
                         "row 8: it is about “tumble-dryer”, and this table about “dishwasher”",
@@ -108,7 +108,7 @@ public class ReadersTest {
 
     @Test
     public void whatASpreadsheetWouldTakeForAFormulaComesInWithAnApostropheAlone() {
-        var row = "Corvanne,dishwasher,CODE,%s,Draining,0.01,sign:standing-water=0.75,hold\n";
+        var row = "Corvanne,dishwasher,CODE,%s,Draining,0.01,symptom:standing-water=0.75,hold\n";
         var live = new KnowhowText(shipped.pack(), HEADER + row.formatted("=1+1") + row.formatted("x".repeat(300)));
         var problems = expectThrows(PackException.class, () -> Shipped.reader().readNew("dishwasher", live))
                 .problems();

@@ -138,7 +138,7 @@ public class SafeAdviceTest {
 
     @Test(dataProvider = "kinds")
     public void somethingBurningStopsTheCall(Pack pack) {
-        var alarm = pack.sign("alarm");
+        var alarm = pack.symptom("alarm");
         assertTrue(alarm.complaint());
         assertTrue(alarm.ask().toLowerCase().contains("burning") && alarm.ask().contains("breaker"), alarm.ask());
         var text = pack.caution(alarm.alarm().caution()).text().toLowerCase();
@@ -169,8 +169,8 @@ public class SafeAdviceTest {
     public void ashEmbersTonerAndWaterAreSpokenOf() {
         var dust = vacuum.caution("dust").text();
         assertTrue(dust.contains("embers") && dust.contains("Toner"), dust);
-        assertTrue(vacuum.sign("alarm").ask().contains("drawn in water"));
-        assertTrue(vacuum.sign("embers").ask().contains("hot ash"));
+        assertTrue(vacuum.symptom("alarm").ask().contains("drawn in water"));
+        assertTrue(vacuum.symptom("embers").ask().contains("hot ash"));
         assertTrue(vacuum.caution("alarm").text().contains("After water let it dry for a day"));
         assertTrue(vacuum.faults().stream().map(Fault::id).anyMatch("water-in-motor"::equals));
     }

@@ -73,9 +73,9 @@ record TrueReasons(Pack pack, Machine machine, Assessment assessment) {
             case NO_CURE -> isLeader(reason) && !isCurable(reason);
             case ALL_TRIED, TOO_DEAR -> isLeader(reason) && isCurable(reason);
             case NO_POWER, NOT_OURS, NOT_QUALIFIED, DANGER ->
-                pack.signs().stream()
-                        .anyMatch(sign -> sign.alarm() != null
-                                && sign.name().equals(reason.about().get(0)));
+                pack.symptoms().stream()
+                        .anyMatch(symptom -> symptom.alarm() != null
+                                && symptom.name().equals(reason.about().get(0)));
             case RUN_SHOWS -> step.kind() == Step.Kind.PROVE;
         };
     }

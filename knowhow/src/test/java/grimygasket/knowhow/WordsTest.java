@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Signs are found by the words that people use, and heard in what a customer says. */
+/** Symptoms are found by the words that people use, and heard in what a customer says. */
 public class WordsTest {
     private static final Map<String, Lexicon> LEXICONS = new HashMap<>();
 
@@ -71,8 +71,8 @@ public class WordsTest {
     public void whatMayHurtSomebodyIsHeardAsAnAlarm(String kind, String said) {
         var heard = heard(kind, said);
         assertTrue(
-                Shipped.knowhow(kind).pack().signs().stream()
-                        .anyMatch(sign -> sign.alarm() != null && heard.contains(sign.id())),
+                Shipped.knowhow(kind).pack().symptoms().stream()
+                        .anyMatch(symptom -> symptom.alarm() != null && heard.contains(symptom.id())),
                 kind + ": " + said + " is heard as " + heard);
     }
 

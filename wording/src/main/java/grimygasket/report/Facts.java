@@ -11,7 +11,7 @@ import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Code;
 import grimygasket.state.FindSegment.Judged;
 import grimygasket.visit.Condition;
@@ -59,12 +59,12 @@ final class Facts {
         }
 
         @Override
-        public Said sign(SignSettled said) {
-            var sign = knowhow.pack().sign(said.sign());
+        public Said symptom(SymptomSettled said) {
+            var symptom = knowhow.pack().symptom(said.symptom());
             return switch (said.answer()) {
-                case YES -> new Said(sign.name(), "");
-                case NO -> new Said(sign.ask(), "No");
-                case UNKNOWN -> new Said(sign.ask(), "Not known");
+                case YES -> new Said(symptom.name(), "");
+                case NO -> new Said(symptom.ask(), "No");
+                case UNKNOWN -> new Said(symptom.ask(), "Not known");
             };
         }
 

@@ -19,7 +19,7 @@ public final class Gaps {
         var about = gap.about();
         return switch (gap.kind()) {
             case COMPLAINT -> "The complaint is not written down.";
-            case SIGN -> "No symptom and no code is entered.";
+            case SYMPTOM -> "No symptom and no code is entered.";
             case CAUTION -> "Not confirmed: “" + about.get(0) + "”.";
             case NO_POWER -> NoPower.sentence(about);
             case CAUSE -> "No cause is settled on yet.";

@@ -221,7 +221,7 @@ public class Devices {
                 .list();
     }
 
-    /** Signs a device out: its session ends, and it is to forget what it keeps. */
+    /** Symptoms a device out: its session ends, and it is to forget what it keeps. */
     @Transactional
     public void lose(UUID device) {
         jdbc.sql("select session from device where id = :id and lost_at is null")

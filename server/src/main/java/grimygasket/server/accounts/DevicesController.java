@@ -64,7 +64,7 @@ class DevicesController {
         return devices.all(me.rank() == Authority.LEAD ? null : me.id());
     }
 
-    /** Signs a device out that is lost. */
+    /** Symptoms a device out that is lost. */
     @PostMapping("/{id}/lost")
     List<DeviceView> lose(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
         if (seenBy(me).stream().noneMatch(device -> device.id().equals(id))) {

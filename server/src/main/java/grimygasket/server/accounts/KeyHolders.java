@@ -19,7 +19,7 @@ class KeyHolders implements PublicKeyCredentialUserEntityRepository {
         this.jdbc = jdbc;
     }
 
-    /** The text of the id, so that the database can tell whose key it is: in Base64 it has neither signs nor a filling. */
+    /** The text of the id, so that the database can tell whose key it is: in Base64 it has neither symptoms nor a filling. */
     static Bytes handle(UUID account) {
         return new Bytes(account.toString().getBytes(StandardCharsets.US_ASCII));
     }

@@ -41,7 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The keys that people sign in with besides their password, as <a href="https://www.w3.org/TR/webauthn-3/">Web Authentication</a>
- * has them. A key belongs to the name by which a browser reached this server; it signs for no other, so that whoever lures somebody
+ * has them. A key belongs to the name by which a browser reached this server; it symptoms for no other, so that whoever lures somebody
  * to another address gets nothing that is of use here.
  */
 @Component
@@ -121,7 +121,7 @@ class Passkeys {
         });
     }
 
-    /** What somebody's key is to sign; remembered in the session until it has. */
+    /** What somebody's key is to symptom; remembered in the session until it has. */
     Map<String, Object> toSign(Authentication who, HttpServletRequest request, HttpServletResponse response) {
         var options =
                 at(request).createCredentialRequestOptions(new ImmutablePublicKeyCredentialRequestOptionsRequest(who));

@@ -11,7 +11,7 @@ import org.springframework.security.web.authentication.AuthenticationSuccessHand
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Answers whoever gave the right password: who has passkeys is told what one of them is to sign, and is not in yet. */
+/** Answers whoever gave the right password: who has passkeys is told what one of them is to symptom, and is not in yet. */
 @Component
 class SignInAnswer implements AuthenticationSuccessHandler {
     private final SignInTries tries;

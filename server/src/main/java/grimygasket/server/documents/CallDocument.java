@@ -42,7 +42,7 @@ record CallDocument(
         List<Line<?>> lines,
         List<KeptPhoto> photos) {
     static final String FORMAT = "grimy-gasket-call";
-    static final int VERSION = 4;
+    static final int VERSION = 5;
 
     /** @param closedAt and all other times in milliseconds since 1970 */
     record Heading(

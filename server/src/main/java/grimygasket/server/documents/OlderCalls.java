@@ -12,7 +12,8 @@ import tools.jackson.databind.node.ObjectNode;
  * <ul>
  *   <li>in version 1 a piece had one kind of screws in one cup, and one clip;
  *   <li>in version 2 entries were texts, lines lay in a list a kind, and times were texts;
- *   <li>in version 3 the standard uncertainty of a reading was called its spread.
+ *   <li>in version 3 the standard uncertainty of a reading was called its spread;
+ *   <li>in version 4 a symptom was called a sign.
  * </ul>
  */
 final class OlderCalls {
@@ -30,6 +31,10 @@ final class OlderCalls {
             if (file.path("formatVersion").asInt(0) == 3) {
                 file.put("formatVersion", 4);
                 file.path("story").forEach(OlderRecords::uncertain);
+            }
+            if (file.path("formatVersion").asInt(0) == 4) {
+                file.put("formatVersion", 5);
+                file.path("story").forEach(OlderRecords::symptom);
             }
         }
         return call;

@@ -42,7 +42,7 @@ final class Typefaces {
             "noto/NotoSansSymbols2-Regular.ttf",
             "ancient-scripts/Symbola_hint.ttf");
 
-    /** @param has whether it has a sign, by its code point */
+    /** @param has whether it has a symptom, by its code point */
     record Typeface(File file, IntPredicate has) {
         String name() {
             return file.getName().replace(".ttf", "");
@@ -64,19 +64,19 @@ final class Typefaces {
             for (var path : OTHERS) {
                 var file = folder.resolve(path);
                 if (Files.isReadable(file)) {
-                    others.add(new Typeface(file.toFile(), signs(new RandomAccessReadBufferedFile(file.toFile()))));
+                    others.add(new Typeface(file.toFile(), symptoms(new RandomAccessReadBufferedFile(file.toFile()))));
                 }
             }
-            return new Typefaces(signs(new RandomAccessReadBuffer(bytes)), others);
+            return new Typefaces(symptoms(new RandomAccessReadBuffer(bytes)), others);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static IntPredicate signs(RandomAccessRead bytes) throws IOException {
+    private static IntPredicate symptoms(RandomAccessRead bytes) throws IOException {
         try (var typeface = new TTFParser().parse(bytes)) {
             CmapLookup glyphs = typeface.getUnicodeCmapLookup();
-            return sign -> glyphs.getGlyphId(sign) != 0;
+            return symptom -> glyphs.getGlyphId(symptom) != 0;
         }
     }
 
@@ -85,9 +85,9 @@ final class Typefaces {
         var needed = new LinkedHashSet<Typeface>();
         text.codePoints()
                 .distinct()
-                .filter(sign -> !Character.isISOControl(sign) && !usual.test(sign))
-                .forEach(sign -> others.stream()
-                        .filter(one -> one.has.test(sign))
+                .filter(symptom -> !Character.isISOControl(symptom) && !usual.test(symptom))
+                .forEach(symptom -> others.stream()
+                        .filter(one -> one.has.test(symptom))
                         .findFirst()
                         .ifPresent(needed::add));
         return needed;

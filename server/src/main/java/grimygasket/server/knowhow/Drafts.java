@@ -19,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class Drafts {
     private static final Set<String> SECTIONS =
-            Set.of("faults", "signs", "checks", "remedies", "parts", "cautions", "families");
+            Set.of("faults", "symptoms", "checks", "remedies", "parts", "cautions", "families");
     private static final Pattern ID = Pattern.compile("[a-z][a-z0-9-]{0,39}");
     private static final Pattern MEMBER = Pattern.compile("[a-zA-Z]{1,40}");
     private static final int LONGEST_EDIT = 20_000;

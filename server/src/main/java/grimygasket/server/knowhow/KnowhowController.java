@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/know-how")
 class KnowhowController {
-    record KindOfMachine(String id, String name, int faults, int signs, int checks, int remedies, int codes) {}
+    record KindOfMachine(String id, String name, int faults, int symptoms, int checks, int remedies, int codes) {}
 
     /**
      * @param remarks what the pack leaves unsaid
@@ -69,7 +69,7 @@ class KnowhowController {
                         known.pack().id(),
                         known.pack().name(),
                         known.pack().faults().size(),
-                        known.pack().signs().size(),
+                        known.pack().symptoms().size(),
                         known.pack().checks().size(),
                         known.pack().remedies().size(),
                         known.codes().size()))

@@ -7,7 +7,7 @@ import grimygasket.diagnosis.Finding.CodeShown;
 import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SignSettled;
+import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
@@ -33,8 +33,8 @@ record Supposition(@NotNull Finding finding, @Nullable String maker) {
     /** Refuses what the know-how does not have. */
     private record Known(KindKnowhow known, String maker) implements Finding.Cases<Finding> {
         @Override
-        public Finding sign(SignSettled said) {
-            known.pack().sign(said.sign());
+        public Finding symptom(SymptomSettled said) {
+            known.pack().symptom(said.symptom());
             return said;
         }
 

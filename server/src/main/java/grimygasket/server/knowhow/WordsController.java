@@ -38,7 +38,7 @@ class WordsController {
         return lexicon(kind, revision, maker, features).find(cut(text), MOST);
     }
 
-    /** The signs and facts that a complaint speaks of: to be asked back, and no evidence by themselves. */
+    /** The symptoms and facts that a complaint speaks of: to be asked back, and no evidence by themselves. */
     @GetMapping("/heard")
     List<Lexicon.Heard> heard(
             @PathVariable String kind,

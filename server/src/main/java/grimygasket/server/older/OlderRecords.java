@@ -95,6 +95,14 @@ public final class OlderRecords {
         }
     }
 
+    /** An entry as it is now: a symptom was called a sign. */
+    public static void symptom(JsonNode entry) {
+        if (entry.path("finding") instanceof ObjectNode finding
+                && finding.path("kind").asString("").equals("sign-settled")) {
+            finding.put("kind", "symptom-settled").set("symptom", finding.remove("sign"));
+        }
+    }
+
     /** A confirmed caution as it is now: each confirmation has an id. */
     public static ObjectNode caution(ObjectNode caution) {
         inMilliseconds(caution, "at");

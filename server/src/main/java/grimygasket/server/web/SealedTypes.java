@@ -66,7 +66,7 @@ public class SealedTypes {
         return records;
     }
 
-    /** For example "sign-settled". */
+    /** For example "symptom-settled". */
     public static String name(Class<?> record) {
         return record.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase();
     }

@@ -27,7 +27,7 @@ public class CallTest extends ServerTest {
     @Test
     public void fromComplaintToLoggedPart() {
         var call = Calls.add(signedIn());
-        var seen = call.enter("SIGN", "water-returns", "yes").body();
+        var seen = call.enter("SYMPTOM", "water-returns", "yes").body();
         assertEquals(
                 seen.path("assessment").path("ranking").path(0).path("fault").asString(), "valve-open");
         call.enter("CHECK", "valve-ball", "open");
@@ -71,7 +71,7 @@ public class CallTest extends ServerTest {
                         .count(),
                 8);
 
-        assertEquals(call.enter("SIGN", "smell", "yes").kind(), "closed", "a closed call stays as it is");
+        assertEquals(call.enter("SYMPTOM", "smell", "yes").kind(), "closed", "a closed call stays as it is");
         assertFalse(call.reopen().body().path("head").has("closing"));
         assertEquals(call.putBack(use).status(), 200);
         assertEquals(valvesOnVan(), before);
@@ -89,9 +89,13 @@ public class CallTest extends ServerTest {
 
         var call = Calls.add(client);
         var entry = UUID.randomUUID();
-        call.enter(entry, "SIGN", "smell", "yes");
+        call.enter(entry, "SYMPTOM", "smell", "yes");
         assertEquals(
-                call.enter(entry, "SIGN", "smell", "yes").body().path("story").size(), 1);
+                call.enter(entry, "SYMPTOM", "smell", "yes")
+                        .body()
+                        .path("story")
+                        .size(),
+                1);
 
         int before = valvesOnVan();
         var use = UUID.randomUUID();
@@ -108,7 +112,7 @@ public class CallTest extends ServerTest {
         var here = Calls.add(signedIn());
         var there = here.seenBy(signedIn());
         here.enter("CHECK", "air-gap-cap", "clear");
-        assertEquals(there.enter("SIGN", "smell", "yes").body().path("story").size(), 2, "different things add up");
+        assertEquals(there.enter("SYMPTOM", "smell", "yes").body().path("story").size(), 2, "different things add up");
 
         var stale = there.enter("CHECK", "air-gap-cap", "blocked");
         assertEquals(stale.status(), 409);
@@ -138,10 +142,10 @@ public class CallTest extends ServerTest {
     public void aCallThatMovedOnIsNotClosedUnseen() {
         var call = Calls.add(signedIn());
         int seen = call.version();
-        call.seenBy(signedIn("rollo")).enter("SIGN", "smell", "yes");
+        call.seenBy(signedIn("rollo")).enter("SYMPTOM", "smell", "yes");
         assertEquals(call.close(seen, "left open").kind(), "stale", "somebody else has changed it");
         int looked = call.version();
-        call.enter("SIGN", "gritty", "yes");
+        call.enter("SYMPTOM", "gritty", "yes");
         assertEquals(call.close(looked, "left open").status(), 200, "one's own changes are known to oneself");
     }
 
@@ -212,7 +216,7 @@ public class CallTest extends ServerTest {
     public void anAnswerMustBeOneOfThoseShown() {
         var call = Calls.add(signedIn());
         assertEquals(call.enter("CHECK", "air-gap-cap", "purple").kind(), "invalid");
-        assertEquals(call.enter("SIGN", "no-such-sign", "yes").kind(), "invalid");
+        assertEquals(call.enter("SYMPTOM", "no-such-symptom", "yes").kind(), "invalid");
         assertEquals(call.enter("REMEDY", "clean-filter", "perhaps").kind(), "invalid");
     }
 
@@ -261,8 +265,8 @@ public class CallTest extends ServerTest {
         assertEquals(signedIn().get("/api/calls/" + UUID.randomUUID()).kind(), "not-found");
     }
 
-    private static String sign(String id) {
-        return "{\"kind\": \"settle\", \"finding\": %s}".formatted(Calls.finding("SIGN", id, "yes"));
+    private static String symptom(String id) {
+        return "{\"kind\": \"settle\", \"finding\": %s}".formatted(Calls.finding("SYMPTOM", id, "yes"));
     }
 
     @Test
@@ -270,7 +274,7 @@ public class CallTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         int before = call.get().body().path("head").path("version").asInt();
-        var taken = call.sendOnly(UUID.randomUUID(), System.currentTimeMillis(), sign("smell"));
+        var taken = call.sendOnly(UUID.randomUUID(), System.currentTimeMillis(), symptom("smell"));
         assertEquals(
                 json.convertValue(taken.body(), Map.class),
                 Map.of("call", call.id().toString(), "version", before + 1));
@@ -282,8 +286,8 @@ public class CallTest extends ServerTest {
         var call = Calls.add(client);
         var answers = Stream.of("smell", "gritty", "rattle").iterator();
         var statements = new Statements(jdbc);
-        long entry =
-                statements.of(() -> call.sendOnly(UUID.randomUUID(), System.currentTimeMillis(), sign(answers.next())));
+        long entry = statements.of(
+                () -> call.sendOnly(UUID.randomUUID(), System.currentTimeMillis(), symptom(answers.next())));
         assertTrue(entry <= 8, entry + " statements");
         assertEquals(statements.writes(call::get), 0);
         assertEquals(statements.writes(() -> client.get("/api/round")), 0);

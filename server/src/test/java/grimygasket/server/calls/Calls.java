@@ -117,11 +117,11 @@ public final class Calls {
     /** A finding as it is sent. */
     public static String finding(String kind, String subject, String answer) {
         return switch (kind) {
-            case "SIGN" ->
-                "{\"kind\": \"sign-settled\", \"sign\": \"%s\", \"answer\": \"%s\", \"complaint\": false}"
+            case "SYMPTOM" ->
+                "{\"kind\": \"symptom-settled\", \"symptom\": \"%s\", \"answer\": \"%s\", \"complaint\": false}"
                         .formatted(subject, answer.toUpperCase());
             case "COMPLAINT" ->
-                "{\"kind\": \"sign-settled\", \"sign\": \"%s\", \"answer\": \"%s\", \"complaint\": true}"
+                "{\"kind\": \"symptom-settled\", \"symptom\": \"%s\", \"answer\": \"%s\", \"complaint\": true}"
                         .formatted(subject, answer.toUpperCase());
             case "FACT" ->
                 "{\"kind\": \"fact-known\", \"fact\": \"%s\", \"choice\": \"%s\"}".formatted(subject, answer);
@@ -151,7 +151,7 @@ public final class Calls {
     public Answer correct(JsonNode entry, String answer, int version) {
         var finding = entry.path("finding");
         var other = switch (finding.path("kind").asString()) {
-            case "sign-settled" -> finding("SIGN", finding.path("sign").asString(), answer);
+            case "symptom-settled" -> finding("SYMPTOM", finding.path("symptom").asString(), answer);
             case "fact-known" -> finding("FACT", finding.path("fact").asString(), answer);
             case "remedy-tried" -> finding("REMEDY", finding.path("remedy").asString(), answer);
             default -> finding("CHECK", finding.path("check").asString(), answer);

@@ -36,7 +36,7 @@ public class FeedTest extends ServerTest {
         var heard = listen(signedIn("rollo"), call.id().toString(), begun, null);
         assertTrue(begun.await(LONGEST_SECONDS, TimeUnit.SECONDS));
         var command = UUID.randomUUID();
-        call.enter(command, "SIGN", "smell", "yes");
+        call.enter(command, "SYMPTOM", "smell", "yes");
         var lines = heard.get(LONGEST_SECONDS, TimeUnit.SECONDS);
         assertTrue(lines.get(lines.size() - 1).contains(command.toString()), lines.toString());
         assertTrue(lines.contains("event:changed"), lines.toString());
@@ -49,7 +49,7 @@ public class FeedTest extends ServerTest {
                 .query(String.class)
                 .single();
         var missed = UUID.randomUUID();
-        call.enter(missed, "SIGN", "smell", "yes");
+        call.enter(missed, "SYMPTOM", "smell", "yes");
         var lines = listen(signedIn("rollo"), missed.toString(), new CountDownLatch(1), before)
                 .get(LONGEST_SECONDS, TimeUnit.SECONDS);
         assertTrue(lines.toString().contains(missed.toString()));
@@ -92,7 +92,7 @@ public class FeedTest extends ServerTest {
     public void theLogIsOnlyEverAddedTo() {
         var call = Calls.add(signedIn());
         var command = UUID.randomUUID();
-        call.enter(command, "SIGN", "smell", "yes");
+        call.enter(command, "SYMPTOM", "smell", "yes");
         for (var sql :
                 List.of("update command_log set kind = 'x' where id = :id", "delete from command_log where id = :id")) {
             var refused = false;

@@ -190,7 +190,7 @@ public class JobTest extends ServerTest {
     public void aReturnVisitGoesOnWithEverythingAsItLies() {
         var client = signedIn();
         var call = Calls.add(client);
-        call.enter("SIGN", "gritty", "yes");
+        call.enter("SYMPTOM", "gritty", "yes");
         assertFalse(call.enter("CHECK", "filter-look", "clogged").body().has("startedAt"), "its day has not come yet");
         call.lay("lower-rack", "filter");
         var later = call.plan(LocalDate.of(2031, 5, 8).toEpochDay(), 11 * 60).body();

@@ -43,7 +43,7 @@ public class LastPartTest extends ServerTest {
         var tries = new ArrayList<Callable<Answer>>();
         for (var answer : List.of("yes", "no", "unknown")) {
             var screen = call.seenBy(signedIn());
-            tries.add(() -> screen.enter("SIGN", "rattle", answer));
+            tries.add(() -> screen.enter("SYMPTOM", "rattle", answer));
         }
         var pool = Executors.newFixedThreadPool(tries.size());
         try {

@@ -28,7 +28,7 @@ public class ReadingTest extends ServerTest {
     public void aReadingMovesTheRankingAndIsSaidInWords() {
         var client = signedIn();
         var call = Calls.add(client);
-        var before = call.enter("SIGN", "greasy", "yes").body();
+        var before = call.enter("SYMPTOM", "greasy", "yes").body();
         assertEquals(
                 before.path("find")
                         .path("measures")

@@ -28,9 +28,9 @@ public class StoryTest extends ServerTest {
     public void anIdIsOfOneEntryOnly() {
         var call = Calls.add(signedIn());
         var id = UUID.randomUUID();
-        assertEquals(call.enter(id, "SIGN", "smell", "yes").status(), 200);
-        assertEquals(call.enter(id, "SIGN", "smell", "yes").status(), 200, "the same again changes nothing");
-        var other = call.enter(id, "SIGN", "rattle", "yes");
+        assertEquals(call.enter(id, "SYMPTOM", "smell", "yes").status(), 200);
+        assertEquals(call.enter(id, "SYMPTOM", "smell", "yes").status(), 200, "the same again changes nothing");
+        var other = call.enter(id, "SYMPTOM", "rattle", "yes");
         assertEquals(other.kind(), "invalid");
         assertTrue(other.detail().contains("repeat of another entry"), other.detail());
         assertEquals(call.get().body().path("story").size(), 1);
@@ -40,35 +40,36 @@ public class StoryTest extends ServerTest {
     public void whatWasTakenBackDoesNotComeAgainWithALateRepeat() {
         var call = Calls.add(signedIn());
         var id = UUID.randomUUID();
-        call.enter(id, "SIGN", "smell", "yes");
+        call.enter(id, "SYMPTOM", "smell", "yes");
         call.takeBack(id.toString(), 1);
-        assertEquals(call.enter(id, "SIGN", "smell", "yes").body().path("story").size(), 0);
-        assertEquals(call.enter("SIGN", "smell", "no").body().path("story").size(), 1, "it can be answered anew");
+        assertEquals(
+                call.enter(id, "SYMPTOM", "smell", "yes").body().path("story").size(), 0);
+        assertEquals(call.enter("SYMPTOM", "smell", "no").body().path("story").size(), 1, "it can be answered anew");
     }
 
-    /** The sign seen before and after a remedy stands twice; with the remedy gone the last answer counts, and counts once. */
+    /** The symptom seen before and after a remedy stands twice; with the remedy gone the last answer counts, and counts once. */
     @Test
     public void aRemedyTakenBackJoinsWhatItParted() {
         var call = Calls.add(signedIn());
-        call.enter("SIGN", "standing-water", "yes");
+        call.enter("SYMPTOM", "standing-water", "yes");
         var remedy = UUID.randomUUID();
         call.enter(remedy, "REMEDY", "open-tap", "still-failing");
-        var twice = call.enter("SIGN", "standing-water", "no").body();
+        var twice = call.enter("SYMPTOM", "standing-water", "no").body();
         assertEquals(twice.path("story").size(), 3);
         var joined = call.takeBack(remedy.toString(), 1).body();
         var anew = Calls.add(signedIn());
-        var once = anew.enter("SIGN", "standing-water", "no").body();
+        var once = anew.enter("SYMPTOM", "standing-water", "no").body();
         assertEquals(chance(joined, "impeller-jammed"), chance(once, "impeller-jammed"), 1e-12);
     }
 
     @Test
-    public void signsThatExcludeEachOtherDoNotStandTogether() {
+    public void symptomsThatExcludeEachOtherDoNotStandTogether() {
         var call = Calls.add(signedIn());
-        call.enter("SIGN", "pump-hums", "yes");
-        var refused = call.enter("SIGN", "pump-silent", "yes");
+        call.enter("SYMPTOM", "pump-hums", "yes");
+        var refused = call.enter("SYMPTOM", "pump-silent", "yes");
         assertEquals(refused.kind(), "invalid");
         assertTrue(refused.detail().contains("exclude each other"), refused.detail());
-        assertEquals(call.enter("SIGN", "pump-silent", "no").status(), 200);
+        assertEquals(call.enter("SYMPTOM", "pump-silent", "no").status(), 200);
         var no = call.get().body().path("story").path(1);
         assertEquals(call.correct(no, "yes").kind(), "invalid");
     }
@@ -76,7 +77,7 @@ public class StoryTest extends ServerTest {
     @Test
     public void somethingBurningStopsTheCallUntilItIsMadeSafe() {
         var call = Calls.add(signedIn());
-        var stopped = call.enter("SIGN", "alarm", "yes").body();
+        var stopped = call.enter("SYMPTOM", "alarm", "yes").body();
         var plan = stopped.path("assessment").path("plan");
         assertEquals(plan.path("next").path("kind").asString(), "STOP");
         assertEquals(plan.path("alternatives").size(), 0);
@@ -108,7 +109,7 @@ public class StoryTest extends ServerTest {
                 .path("complaint")
                 .asBoolean());
         var noticed = Calls.add(client);
-        var seen = noticed.enter("SIGN", "rattle", "yes").body();
+        var seen = noticed.enter("SYMPTOM", "rattle", "yes").body();
         assertFalse(seen.path("story").path(0).path("finding").path("complaint").asBoolean());
         assertTrue(
                 chance(complained.body(), "object-in-sump") > chance(seen, "object-in-sump"), "nobody calls by chance");
@@ -124,13 +125,13 @@ public class StoryTest extends ServerTest {
                         select uuid(), call_id, account_id, device, device_seq, made_at, received_at + interval 3 hour, 'repeat', '{}', 'SAME'
                         from command_log where call_id = :call order by seq desc limit 1
                         """).param("call", call.id()).update();
-        call.enter("SIGN", "smell", "yes");
-        call.enter("SIGN", "rattle", "yes");
+        call.enter("SYMPTOM", "smell", "yes");
+        call.enter("SYMPTOM", "rattle", "yes");
         var story = call.get().body().path("story");
         long first = story.path(0).path("at").asLong();
         assertTrue(
                 story.path(1).path("at").asLong() >= first + Duration.ofHours(3).toMillis(), story.toString());
         assertTrue(story.path(2).path("at").asLong() > story.path(1).path("at").asLong(), story.toString());
-        assertEquals(story.path(2).path("finding").path("sign").asString(), "rattle");
+        assertEquals(story.path(2).path("finding").path("symptom").asString(), "rattle");
     }
 }

@@ -16,16 +16,16 @@ public class TrailTest extends ServerTest {
                 trace.path("by").asString(),
                 trace.path("kind").asString(),
                 trace.path("became").asString(),
-                trace.path("change").path("finding").path("sign").asString(""));
+                trace.path("change").path("finding").path("symptom").asString(""));
     }
 
     @Test
     public void whoDidWhatIsToldAlsoWhatWasTakenBackAndWhatWasRefused() {
         var call = Calls.add(signedIn());
         var rollo = call.seenBy(signedIn("rollo"));
-        rollo.enter("SIGN", "smell", "yes");
-        call.enter("SIGN", "smell", "no");
-        call.enter("SIGN", "dragons", "yes");
+        rollo.enter("SYMPTOM", "smell", "yes");
+        call.enter("SYMPTOM", "smell", "no");
+        call.enter("SYMPTOM", "dragons", "yes");
         var entry = call.get().body().path("story").path(0);
         call.send("{\"kind\": \"take-back\", \"entry\": \"%s\", \"base\": %d}"
                 .formatted(entry.path("id").asString(), entry.path("version").asInt()));
@@ -48,8 +48,8 @@ public class TrailTest extends ServerTest {
         var client = signedIn();
         var call = Calls.add(client);
         var id = UUID.randomUUID();
-        call.enter(id, "SIGN", "smell", "yes");
-        call.enter(id, "SIGN", "smell", "yes");
+        call.enter(id, "SYMPTOM", "smell", "yes");
+        call.enter(id, "SYMPTOM", "smell", "yes");
         assertEquals(client.get(call.path + "/trail").body().size(), 2);
         assertEquals(client.get("/api/calls/" + UUID.randomUUID() + "/trail").kind(), "not-found");
     }

@@ -118,8 +118,8 @@ public class UpkeepCallTest extends ServerTest {
     public void aSignMakesItACallAboutAFaultAndBurningStopsIt() {
         var call = add(signedIn(), UUID.randomUUID(), "2031-05-06");
         assertFalse(call.get().body().path("assessment").path("plan").has("next"), "nothing is to be found");
-        assertTrue(call.enter("SIGN", "rattle", "no").body().has("upkeep"), "nothing was seen");
-        var burning = call.enter("SIGN", "alarm", "yes").body();
+        assertTrue(call.enter("SYMPTOM", "rattle", "no").body().has("upkeep"), "nothing was seen");
+        var burning = call.enter("SYMPTOM", "alarm", "yes").body();
         assertFalse(burning.has("upkeep"));
         assertEquals(
                 burning.path("assessment")

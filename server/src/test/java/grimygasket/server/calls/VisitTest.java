@@ -81,8 +81,8 @@ public class VisitTest extends ServerTest {
     @Test
     public void aRemedyThatCuresOneOfTwoComplaintsLeavesTheOther() {
         var call = Calls.add(signedIn());
-        call.enter("SIGN", "standing-water", "yes");
-        call.enter("SIGN", "film", "yes");
+        call.enter("SYMPTOM", "standing-water", "yes");
+        call.enter("SYMPTOM", "film", "yes");
         var done = call.enter("REMEDY", "clear-impeller", "done").body();
         var remedy = done.path("story").path(2);
         var partly = call.correct(remedy, "partly").body();

@@ -16,7 +16,7 @@ public class DatesTest extends ServerTest {
     public void whatIsDueIsCountedFromTheDayAndReadBackFromTheCalendar() {
         var client = signedIn();
         var call = Calls.add(client);
-        call.enter("SIGN", "gritty", "yes");
+        call.enter("SYMPTOM", "gritty", "yes");
         var dates = call.enter("CHECK", "filter-look", "clogged")
                 .body()
                 .path("handOver")

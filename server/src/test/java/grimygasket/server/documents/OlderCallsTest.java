@@ -58,7 +58,7 @@ public class OlderCallsTest extends ServerTest {
                         .valueStream()
                         .map(entry -> entry.path("finding").path("kind").asString())
                         .toList(),
-                List.of("sign-settled", "fact-known", "code-read", "check-made", "reading-taken", "remedy-tried"));
+                List.of("symptom-settled", "fact-known", "code-read", "check-made", "reading-taken", "remedy-tried"));
         assertTrue(call.path("story").path(0).path("finding").path("complaint").asBoolean());
         var reading = call.path("story").path(4).path("finding").path("reading");
         assertEquals(reading.path("quantity").asString(), "FLOW", "as the call's own pack says");
@@ -79,6 +79,17 @@ public class OlderCallsTest extends ServerTest {
         assertEquals(
                 file.path("story").path(0).path("finding").path("reading").toString(),
                 "{\"quantity\":\"FLOW\",\"value\":4,\"standardUncertainty\":1}");
+        assertEquals(file.path("formatVersion").asInt(), CallDocument.VERSION);
+    }
+
+    @Test
+    public void aFileOfVersion4IsStillRead() {
+        var file = (ObjectNode) json.readTree("""
+                {"formatVersion": 4, "story": [{"finding": {"kind": "sign-settled", "sign": "smell", "answer": "YES"}}]}""");
+        OlderCalls.today(file);
+        assertEquals(
+                file.path("story").path(0).path("finding").toString(),
+                "{\"kind\":\"symptom-settled\",\"answer\":\"YES\",\"symptom\":\"smell\"}");
         assertEquals(file.path("formatVersion").asInt(), CallDocument.VERSION);
     }
 

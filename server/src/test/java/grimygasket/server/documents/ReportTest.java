@@ -37,7 +37,7 @@ public class ReportTest extends ServerTest {
     static Calls cleaned(Client client) {
         var call = Calls.add(client);
         call.enter("FACT", "last-cleaned", "never");
-        call.enter("SIGN", "gritty", "yes");
+        call.enter("SYMPTOM", "gritty", "yes");
         call.enter("CHECK", "filter-look", "clogged");
         call.lay("lower-rack", "filter");
         call.keepCaution("glass");
@@ -87,7 +87,7 @@ public class ReportTest extends ServerTest {
     public void readingsBeforeAndAfterPartsAndWhatIsLeftAreInIt() {
         var client = signedIn();
         var call = Calls.add(client);
-        call.enter("SIGN", "standing-water", "yes");
+        call.enter("SYMPTOM", "standing-water", "yes");
         call.enter("REMEDY", "replace-valve", "done");
         var use = UUID.randomUUID();
         call.usePart(use, "replace-valve", "0193a000-0000-7000-8000-000000000308", 1);

@@ -34,10 +34,10 @@ public class DraftTest extends ServerTest {
                 .orElseThrow();
     }
 
-    /** A fault that nothing shows and nothing cures is no sound one yet; a sign, a check and a remedy make it that. */
+    /** A fault that nothing shows and nothing cures is no sound one yet; a symptom, a check and a remedy make it that. */
     private void addWhole(Client client) {
         client.put(DRAFT + "/faults/hose-swollen", FAULT);
-        client.put(DRAFT + "/signs/hose-feels-thick", """
+        client.put(DRAFT + "/symptoms/hose-feels-thick", """
                 {"name": "Hose feels thick", "ask": "Does the hose feel thicker in one place?", "minutes": 1,
                  "leak": 0.01, "causes": {"hose-swollen": 0.8}}""");
         client.put(DRAFT + "/checks/hose-feel", """
@@ -95,11 +95,11 @@ public class DraftTest extends ServerTest {
     @Test
     public void whatContradictsItselfIsKeptSaidAndNotPutToUse() {
         var client = signedIn();
-        var draft = client.put(DRAFT + "/signs/odd", """
+        var draft = client.put(DRAFT + "/symptoms/odd", """
                 {"name": "Odd", "ask": "Odd?", "minutes": 1, "leak": 0.01, "causes": {"ghost": 0.5}}""").body();
         var problems = draft.path("inspection").path("problems").toString();
         assertTrue(problems.contains("ghost"), problems);
-        assertEquals(piece(draft, "signs", "odd").path("name").asString(), "Odd", "nothing typed is lost");
+        assertEquals(piece(draft, "symptoms", "odd").path("name").asString(), "Odd", "nothing typed is lost");
         var use = client.post(DRAFT + "/use", "{\"note\": \"Odd\", \"alone\": true}");
         assertEquals(use.status(), 400);
         assertTrue(use.detail().contains("contradicts itself"), use.detail());
@@ -109,7 +109,7 @@ public class DraftTest extends ServerTest {
                 cases.body().path("problems").toString().contains("ghost"),
                 cases.body().toString());
         assertEquals(
-                client.delete(DRAFT + "/signs/odd")
+                client.delete(DRAFT + "/symptoms/odd")
                         .body()
                         .path("inspection")
                         .path("problems")
@@ -122,7 +122,7 @@ public class DraftTest extends ServerTest {
         var client = signedIn();
         addWhole(client);
         var supposed = """
-                {"features": ["bin"], "findings": [{"finding": {"kind": "sign-settled", "sign": "hose-feels-thick", "answer": "YES", "complaint": false}}]}""";
+                {"features": ["bin"], "findings": [{"finding": {"kind": "symptom-settled", "symptom": "hose-feels-thick", "answer": "YES", "complaint": false}}]}""";
         var tried = client.post(DRAFT + "/suppositions", supposed);
         assertEquals(
                 tried.body()
@@ -132,7 +132,8 @@ public class DraftTest extends ServerTest {
                         .path("fault")
                         .asString(),
                 "hose-swollen");
-        assertEquals(client.post(KIND + "/suppositions", supposed).status(), 400, "those in use do not know the sign");
+        assertEquals(
+                client.post(KIND + "/suppositions", supposed).status(), 400, "those in use do not know the symptom");
     }
 
     @Test

@@ -21,10 +21,10 @@ public class SuppositionTest extends ServerTest {
     }
 
     @Test
-    public void signsFactsChecksAndCodesMoveTheRanking() {
+    public void symptomsFactsChecksAndCodesMoveTheRanking() {
         assertEquals(
                 first(suppose(
-                                "{\"finding\": {\"kind\": \"sign-settled\", \"sign\": \"water-returns\", \"answer\": \"YES\", \"complaint\": false}}")
+                                "{\"finding\": {\"kind\": \"symptom-settled\", \"symptom\": \"water-returns\", \"answer\": \"YES\", \"complaint\": false}}")
                         .body()),
                 "valve-open");
         assertEquals(
@@ -35,7 +35,7 @@ public class SuppositionTest extends ServerTest {
         var waxed = suppose("{\"finding\": {\"kind\": \"fact-known\", \"fact\": \"odd-load\", \"choice\": \"wax\"}}");
         assertEquals(first(waxed.body()), "wax-set");
         var code = Shipped.knowhow("dishwasher").codes().stream()
-                .filter(c -> c.faults().size() == 1 && c.signs().isEmpty())
+                .filter(c -> c.faults().size() == 1 && c.symptoms().isEmpty())
                 .findFirst()
                 .orElseThrow();
         var shown = suppose("""
@@ -56,8 +56,8 @@ public class SuppositionTest extends ServerTest {
     public void aContradictionIsSaid() {
         var answer = suppose("""
                 {"finding": {"kind": "check-made", "check": "forced-drain", "outcome": "strong"}},
-                {"finding": {"kind": "sign-settled", "sign": "standing-water", "answer": "YES", "complaint": false}},
-                {"finding": {"kind": "sign-settled", "sign": "pump-silent", "answer": "YES", "complaint": false}}
+                {"finding": {"kind": "symptom-settled", "symptom": "standing-water", "answer": "YES", "complaint": false}},
+                {"finding": {"kind": "symptom-settled", "symptom": "pump-silent", "answer": "YES", "complaint": false}}
                 """);
         assertTrue(answer.body().path("assessment").path("misfits").size() >= 1);
         assertEquals(suppose("").body().path("assessment").path("misfits").size(), 0);
@@ -65,10 +65,10 @@ public class SuppositionTest extends ServerTest {
 
     @Test
     public void whatDoesNotExistIsNamed() {
-        var sign = suppose(
-                "{\"finding\": {\"kind\": \"sign-settled\", \"sign\": \"ghost\", \"answer\": \"YES\", \"complaint\": false}}");
-        assertEquals(sign.status(), 400);
-        assertTrue(sign.detail().contains("ghost"), sign.detail());
+        var symptom = suppose(
+                "{\"finding\": {\"kind\": \"symptom-settled\", \"symptom\": \"ghost\", \"answer\": \"YES\", \"complaint\": false}}");
+        assertEquals(symptom.status(), 400);
+        assertTrue(symptom.detail().contains("ghost"), symptom.detail());
         var features = signedIn()
                 .post("/api/know-how/dishwasher/suppositions", "{\"features\": [\"wings\"], \"findings\": []}");
         assertEquals(features.status(), 400);

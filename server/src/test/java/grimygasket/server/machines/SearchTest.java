@@ -31,7 +31,7 @@ public class SearchTest extends ServerTest {
             assertEquals(found(typed), List.of("The Plover Inn (kitchen)"), typed);
         }
         assertEquals(found("nobody+at+all"), List.of());
-        assertEquals(found("%25"), List.of(), "a percent sign is only a percent sign");
+        assertEquals(found("%25"), List.of(), "a percent symptom is only a percent symptom");
     }
 
     @Test

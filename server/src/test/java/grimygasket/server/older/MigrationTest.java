@@ -96,6 +96,7 @@ public class MigrationTest extends ServerTest {
             migration.migrate(new Of(connection));
             ScriptUtils.executeSqlScript(
                     connection, new ClassPathResource("db/migration/V15__standard_uncertainty.sql"));
+            ScriptUtils.executeSqlScript(connection, new ClassPathResource("db/migration/V26__symptoms.sql"));
         }
         var brought = records();
         assertEquals(brought.keySet(), today.keySet());

@@ -99,6 +99,9 @@ public class RoundTest extends ServerTest {
             assertEquals(found.path(0).path("customer").path("name").asString(), "The Plover Inn (kitchen)", text);
             assertEquals(found.path(0).path("machines").path(0).path("maker").asString(), "Haldbeck");
         }
-        assertEquals(client.get("/api/customers?search=%25").body().size(), 0, "a percent sign is only a percent sign");
+        assertEquals(
+                client.get("/api/customers?search=%25").body().size(),
+                0,
+                "a percent symptom is only a percent symptom");
     }
 }

@@ -8,9 +8,9 @@ const props = defineProps<{ knowhow: Knowhow }>()
 const route = useRoute()
 const sought = computed(() => route.hash.slice(1))
 
-/** Only faults that some sign shows, in the order of the pack. */
+/** Only faults that some symptom shows, in the order of the pack. */
 const faults = computed(() => {
-  const shown = new Set(props.knowhow.pack.signs.flatMap((sign) => Object.keys(sign.causes)))
+  const shown = new Set(props.knowhow.pack.symptoms.flatMap((symptom) => Object.keys(symptom.causes)))
   return props.knowhow.pack.faults.filter((fault) => shown.has(fault.id))
 })
 onMounted(() => document.getElementById(sought.value)?.scrollIntoView({ block: 'center' }))
@@ -33,27 +33,27 @@ onMounted(() => document.getElementById(sought.value)?.scrollIntoView({ block: '
         </tr>
       </thead>
       <tbody>
-        <tr v-for="sign in knowhow.pack.signs" :id="sign.id" :key="sign.id">
+        <tr v-for="symptom in knowhow.pack.symptoms" :id="symptom.id" :key="symptom.id">
           <th
             class="bg-enamel border-line sticky left-0 z-10 w-36 min-w-36 border-b px-2 py-1 text-left leading-tight font-normal sm:w-56 sm:min-w-56"
-            :class="{ 'font-bold underline': sign.id === sought }"
+            :class="{ 'font-bold underline': symptom.id === sought }"
             scope="row"
           >
-            {{ sign.name }}
+            {{ symptom.name }}
           </th>
           <td v-for="fault in faults" :key="fault.id" class="cell">
-            <template v-if="sign.causes[fault.id]">
+            <template v-if="symptom.causes[fault.id]">
               <span
                 class="grime absolute inset-x-0 bottom-0"
-                :style="{ height: percent(sign.causes[fault.id]!) }"
+                :style="{ height: percent(symptom.causes[fault.id]!) }"
                 aria-hidden="true"
               />
               <b class="relative rounded bg-white/85 px-0.5">{{
-                Math.round(100 * sign.causes[fault.id]!)
+                Math.round(100 * symptom.causes[fault.id]!)
               }}</b>
             </template>
           </td>
-          <td class="cell text-soft">{{ Math.round(1000 * sign.leak) / 10 }}</td>
+          <td class="cell text-soft">{{ Math.round(1000 * symptom.leak) / 10 }}</td>
         </tr>
       </tbody>
     </table>

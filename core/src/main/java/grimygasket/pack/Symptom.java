@@ -12,16 +12,16 @@ import org.jspecify.annotations.Nullable;
  * @param ask the question that settles it
  * @param minutes to settle it, 0 to 600
  * @param leak chance of seeing it with none of its listed causes present, between 0 and 1
- * @param causes fault id to the chance that this fault alone shows the sign, between 0 and 1
+ * @param causes fault id to the chance that this fault alone shows the symptom, between 0 and 1
  * @param complaint whether customers complain of it unasked
  * @param needs what a machine must meet for it to be seen, see {@link Needs}
- * @param settles ids of the signs, facts and checks that need not be asked for once it is told, because it says what they
+ * @param settles ids of the symptoms, facts and checks that need not be asked for once it is told, because it says what they
  *     would show
- * @param alarm what to do at once, before anything else is asked, and until when the machine has no power; null for a sign
+ * @param alarm what to do at once, before anything else is asked, and until when the machine has no power; null for a symptom
  *     that can wait
  * @param words what else people say of it
  */
-public record Sign(
+public record Symptom(
         String id,
         String name,
         String ask,
@@ -33,16 +33,16 @@ public record Sign(
         List<String> settles,
         @Nullable Alarm alarm,
         List<String> words) {
-    public Sign {
-        Arguments.text("sign id", id);
-        Arguments.text("name of sign " + id, name);
-        Arguments.text("question of sign " + id, ask);
-        Arguments.minutes("minutes of sign " + id, minutes);
-        Arguments.open("leak of sign " + id, leak);
+    public Symptom {
+        Arguments.text("symptom id", id);
+        Arguments.text("name of symptom " + id, name);
+        Arguments.text("question of symptom " + id, ask);
+        Arguments.minutes("minutes of symptom " + id, minutes);
+        Arguments.open("leak of symptom " + id, leak);
         causes = Lists.copy(causes);
         needs = Lists.copy(needs);
         settles = Lists.copy(settles);
         words = Lists.copy(words);
-        causes.forEach((fault, strength) -> Arguments.open("strength of " + fault + " for sign " + id, strength));
+        causes.forEach((fault, strength) -> Arguments.open("strength of " + fault + " for symptom " + id, strength));
     }
 }
