@@ -1,6 +1,7 @@
 package grimygasket.pack;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,11 +20,11 @@ public record KindKnowhow(Pack pack, List<Code> codes, Map<String, Pack> familie
         families = Map.copyOf(families);
     }
 
-    /** The family that a machine belongs to, if it belongs to one. */
+    /** The family that a machine belongs to, if it belongs to one; of several that which names most of its model. */
     public Optional<ModelFamily> family(String maker, String model) {
         return pack.families().stream()
                 .filter(family -> family.has(maker, model))
-                .findFirst();
+                .max(Comparator.comparingInt(family -> family.fit(maker, model)));
     }
 
     /** What could hurt whoever follows it: what the kind's pack says, and what a family's changes make of it. */

@@ -23,8 +23,19 @@ public record ModelFamily(String id, String name, String maker, List<String> mod
     }
 
     public boolean has(String machinesMaker, String model) {
+        return fit(machinesMaker, model) > 0;
+    }
+
+    /** How much of a model's name the family names, in characters: of two families it is of the one that names more; 0 if it is not of it. */
+    int fit(String machinesMaker, String model) {
         return plain(maker).equals(plain(machinesMaker))
-                && models.stream().anyMatch(beginning -> plain(model).startsWith(plain(beginning)));
+                ? models.stream()
+                        .map(ModelFamily::plain)
+                        .filter(plain(model)::startsWith)
+                        .mapToInt(String::length)
+                        .max()
+                        .orElse(0)
+                : 0;
     }
 
     /** As names of makers and models are compared. */

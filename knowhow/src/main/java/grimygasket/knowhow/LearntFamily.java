@@ -4,15 +4,17 @@ import grimygasket.call.Learnt;
 import grimygasket.pack.Fastening;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Screws;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What a business has learnt of a model, as a family of the pack says it: the model's family with that added to its changes, or a new
- * family.
+ * What a business has learnt of a model, as a family of the pack says it: the model's own family with that added to its changes, or a
+ * new one, which begins with the changes of the family that it was of before.
  *
  * @param id of the family
  * @param members that it has then, in the form of pack.schema.json
@@ -21,23 +23,29 @@ public record LearntFamily(String id, JsonNode members) {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int LONGEST_ID = 40;
 
-    /** @param pack of the kind, as it is written */
-    public static LearntFamily of(JsonNode pack, String maker, String model, Learnt learnt) {
-        var known = pack.path("families")
-                .valueStream()
-                .filter(family -> family(family).has(maker, model))
-                .findFirst();
+    /**
+     * @param pack of the kind, as it is written
+     * @param before the family that the model is of now; null for none
+     */
+    public static LearntFamily of(
+            JsonNode pack, @Nullable ModelFamily before, String maker, String model, Learnt learnt) {
+        var written = before == null ? null : one(pack.path("families"), before.id());
         var members = JSON.createObjectNode();
-        known.ifPresentOrElse(
-                family -> members.setAll((ObjectNode) family.deepCopy()),
-                () -> members.put("id", id(maker, model))
-                        .put("name", maker + " " + model)
-                        .put("maker", maker)
-                        .set("models", JSON.createArrayNode().add(model)));
+        if (written != null && isOwn(before, model)) {
+            members.setAll((ObjectNode) written.deepCopy());
+        } else {
+            members.put("id", id(maker, model))
+                    .put("name", maker + " " + model)
+                    .put("maker", maker)
+                    .set("models", JSON.createArrayNode().add(model));
+            if (written != null) {
+                members.set("changes", written.path("changes").deepCopy());
+            }
+        }
         var changes = members.withObjectProperty("changes");
         learnt.ways().forEach((way, found) -> {
             if (one(pack.path("ways"), way) != null) {
-                changes.withObjectProperty("ways").withObjectProperty(way).put("usual", found.choice());
+                in(changes, "ways", way).put("usual", found.choice());
             }
         });
         learnt.pieces().forEach((piece, found) -> {
@@ -49,14 +57,8 @@ public record LearntFamily(String id, JsonNode members) {
         return new LearntFamily(members.path("id").asString(), members);
     }
 
-    private static ModelFamily family(JsonNode family) {
-        return JSON.convertValue(family, Named.class).family();
-    }
-
-    private record Named(String id, String name, String maker, java.util.List<String> models) {
-        ModelFamily family() {
-            return new ModelFamily(id, name, maker, models);
-        }
+    private static boolean isOwn(ModelFamily family, String model) {
+        return family.models().stream().map(ModelFamily::plain).anyMatch(ModelFamily.plain(model)::equals);
     }
 
     private static String id(String maker, String model) {
@@ -122,7 +124,7 @@ public record LearntFamily(String id, JsonNode members) {
 
     /** Screws as a pack says them: what nobody has said is left out. */
     private static Map<String, Object> written(Screws screws) {
-        var written = new java.util.LinkedHashMap<String, Object>();
+        var written = new LinkedHashMap<String, Object>();
         written.put("drive", screws.drive());
         if (!screws.thread().isBlank()) {
             written.put("thread", screws.thread());

@@ -43,7 +43,10 @@ class LearntController {
         return store.ofKind(kind).stream()
                 .filter(one -> isNew(kind, inUse, one))
                 .map(one -> {
-                    var family = LearntFamily.of(written, one.maker(), one.model(), one.learnt());
+                    var before = library.knowhow(kind, inUse)
+                            .family(one.maker(), one.model())
+                            .orElse(null);
+                    var family = LearntFamily.of(written, before, one.maker(), one.model(), one.learnt());
                     return new LearntOfModel(
                             one.maker(),
                             one.model(),

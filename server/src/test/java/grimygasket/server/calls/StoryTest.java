@@ -24,6 +24,23 @@ public class StoryTest extends ServerTest {
                 .asDouble();
     }
 
+    /** A device that still runs the version before calls it a sign. */
+    @Test
+    public void aSymptomThatWasEnteredBeforeANewVersionIsTakenOnce() {
+        var call = Calls.add(signedIn());
+        var id = UUID.randomUUID();
+        var before = call.send(id, """
+                {"kind": "settle", "finding": {"kind": "sign-settled", "sign": "smell", "answer": "YES", "complaint": true}}""");
+        assertEquals(before.status(), 200, "" + before.body());
+        var finding = before.body().path("story").path(0).path("finding");
+        assertEquals(finding.path("kind").asString(), "symptom-settled");
+        assertEquals(finding.path("symptom").asString(), "smell");
+        var again = call.send(id, """
+                {"kind": "settle", "finding": {"kind": "symptom-settled", "symptom": "smell", "answer": "YES", "complaint": true}}""");
+        assertEquals(again.status(), 200, "the same under today's name");
+        assertEquals(again.body().path("story").size(), 1);
+    }
+
     @Test
     public void anIdIsOfOneEntryOnly() {
         var call = Calls.add(signedIn());
