@@ -9,6 +9,7 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Distinct;
+import grimygasket.pack.Look;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.report.Report.Row;
@@ -244,12 +245,15 @@ public final class ReportOfCall {
     }
 
     private Section lastLook() {
+        var seen = JobSheet.said(call.job().lastLook()).stream()
+                .flatMap(line -> line.looks().stream())
+                .toList();
         return Section.points(
                 "Looked at before we left",
                 "",
-                JobSheet.said(call.job().lastLook()).stream()
-                        .flatMap(line -> line.looks().stream())
-                        .map(look -> pack.look(look).text())
+                pack.lastLook().stream()
+                        .filter(look -> seen.contains(look.id()))
+                        .map(Look::text)
                         .toList());
     }
 

@@ -269,4 +269,22 @@ public class JobTest extends ServerTest {
                         .toString(),
                 "[\"filter-out\"]");
     }
+
+    @Test
+    public void theReportSaysHowMuchCameOutAndWhatWasLookedAtLast() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        call.keep("condition", """
+                {"station": "filter", "stuff": "FOOD", "before": 0.2, "after": 1, "wear": "DIRTY_ONLY", "binned": true,
+                 "amount": "HANDFUL"}""");
+        call.keep("found", "{\"what\": \"coin\", \"count\": 1, \"fate\": \"RETURNED\", \"shape\": \"EATEN_AWAY\"}");
+        assertEquals(call.keep("looked-over", "{\"looks\": [\"no-such\"]}").status(), 400);
+        call.keep("looked-over", "{\"looks\": [\"sump\", \"outside\"]}");
+        var report = client.get(call.path + "/report").body().path("sections").toString();
+        assertTrue(report.contains("food, a handful, 20% open before"), report);
+        assertTrue(report.contains("1 × coin, eaten away"), report);
+        assertTrue(report.contains("Looked at before we left") && report.contains("Wipe front and handle"), report);
+        var document = client.get(call.path + "/call.json").body();
+        assertTrue(document.path("lines").toString().contains("\"kind\":\"looked-over\""));
+    }
 }
