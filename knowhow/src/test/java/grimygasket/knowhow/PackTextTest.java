@@ -79,7 +79,7 @@ public class PackTextTest {
             },
             {"parts", "slot", "{'price': 12}", changed("parts: []", "parts:\n  - id: slot\n    price: 12")},
             {"cautions", "cuts", "{'title': 'Cuts'}", changed("Heat}]", "Heat}, {id: cuts, title: Cuts}]")},
-            {"symptoms", "smoke", "{'ask': 'Smoke?'}", TEXT.yaml() + "\nsigns:\n  - id: smoke\n    ask: 'Smoke?'\n"},
+            {"symptoms", "smoke", "{'ask': 'Smoke?'}", TEXT.yaml() + "\nsymptoms:\n  - id: smoke\n    ask: 'Smoke?'\n"},
         };
     }
 
