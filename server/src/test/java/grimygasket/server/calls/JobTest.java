@@ -282,7 +282,7 @@ public class JobTest extends ServerTest {
         call.keep("looked-over", "{\"looks\": [\"sump\", \"outside\"]}");
         var report = client.get(call.path + "/report").body().path("sections").toString();
         assertTrue(report.contains("food, a handful, 20% open before"), report);
-        assertTrue(report.contains("1 × coin, eaten away"), report);
+        assertTrue(report.contains("1 × coin · eaten away"), report);
         assertTrue(report.contains("Looked at before we left") && report.contains("Wipe front and handle"), report);
         var document = client.get(call.path + "/call.json").body();
         assertTrue(document.path("lines").toString().contains("\"kind\":\"looked-over\""));
