@@ -71,7 +71,14 @@ const { data: whole } = useStep(call, () =>
 const step = computed(
   () => listed.value ?? (isChosen(whole.value) ? whole.value : call.value!.assessment.plan.next),
 )
-const actions = useCallActions(toRef(props, 'id'), useForesight(call, step, pack))
+const actions = useCallActions(
+  toRef(props, 'id'),
+  useForesight(
+    call,
+    step,
+    computed(() => knowhow.value?.pack),
+  ),
+)
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 
 const wide = useMediaQuery('(min-width: 60rem)')

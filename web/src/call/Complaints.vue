@@ -1,8 +1,13 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { sendTyped, useDraft } from '../ui/drafts'
 import { useCallContext } from './context'
 
 const { call, actions } = useCallContext()
+const said = computed(() => {
+  const { length } = call.value.complaints
+  return length ? `${length === 1 ? 'one' : length}, in the customer’s words` : 'none'
+})
 const text = useDraft(`complaint:${call.value.head.id}`, '')
 
 const add = () => text.value.trim() && sendTyped(text, (typed) => actions.complain(typed.trim()))
@@ -13,7 +18,7 @@ const add = () => text.value.trim() && sendTyped(text, (typed) => actions.compla
     <summary class="min-h-12 cursor-pointer py-1 leading-tight">
       <span class="font-head font-bold">Complaints</span>
       <span class="text-soft block text-[0.95rem]">
-        {{ call.complaints.length === 1 ? 'one' : call.complaints.length }}, in the customer’s words
+        {{ said }}
       </span>
     </summary>
     <ul>

@@ -33,8 +33,8 @@ const work = computed(() =>
   step.value?.kind === 'CHECK' ? byId(pack.value.checks, step.value.id) : remedy.value,
 )
 const tools = computed(() => {
-  const { checkTools, remedyTools } = call.value.applicable
-  return (step.value?.kind === 'CHECK' ? checkTools : remedyTools)[work.value?.id ?? '']
+  const { checks, remedies } = call.value.applicable.tools
+  return (step.value?.kind === 'CHECK' ? checks : remedies)[work.value?.id ?? '']
 })
 </script>
 

@@ -44,7 +44,11 @@ export type Foresight = (change: CallChange) => Foreseen | undefined
 const keyOf = (change: CallChange) => hashKey([change])
 
 /** While a step is read or done, what its answers make is worked out, so that it can be drawn as soon as one of them is tapped. */
-export function useForesight(call: Ref<Call | undefined>, step: Ref<Step | undefined>, pack: Ref<Pack>) {
+export function useForesight(
+  call: Ref<Call | undefined>,
+  step: Ref<Step | undefined>,
+  pack: Ref<Pack | undefined>,
+) {
   const seen = new Map<string, Foreseen>()
   let from: Call | undefined
 
@@ -60,11 +64,11 @@ export function useForesight(call: Ref<Call | undefined>, step: Ref<Step | undef
     }
   }
   watchDebounced(
-    () => [call.value, call.value && step.value] as const,
-    ([now, step]) => {
-      if (now && step && !now.head.closing)
+    () => [call.value, call.value && step.value, pack.value] as const,
+    ([now, step, pack]) => {
+      if (now && step && pack && !now.head.closing)
         // It is there sooner, or it is worked out when it is asked for.
-        void look(now, answersTo(step, now, pack.value)).catch(() => undefined)
+        void look(now, answersTo(step, now, pack)).catch(() => undefined)
     },
     { debounce: LATER_MS, immediate: true },
   )

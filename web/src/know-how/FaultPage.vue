@@ -130,7 +130,13 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
         <section aria-labelledby="fault-checks">
           <h3 id="fault-checks" class="text-lg">Checks that tell</h3>
           <div class="grid gap-3 md:grid-cols-2">
-            <MethodCard v-for="check in checks" :key="check.id" :pack="pack" :method="check">
+            <MethodCard
+              v-for="check in checks"
+              :key="check.id"
+              :pack="pack"
+              :tools="knowhow.tools"
+              :method="check"
+            >
               <p v-for="show in check.shows" :key="show.name">
                 “{{ show.name }}” in {{ percent(show.strength) }} of such machines
               </p>
@@ -140,7 +146,13 @@ const per10000 = (rate: number) => Math.round(10_000 * rate)
         <section aria-labelledby="fault-remedies">
           <h3 id="fault-remedies" class="text-lg">Remedies, the gentlest first</h3>
           <div class="grid gap-3 md:grid-cols-2">
-            <MethodCard v-for="remedy in remedies" :key="remedy.id" :pack="pack" :method="remedy">
+            <MethodCard
+              v-for="remedy in remedies"
+              :key="remedy.id"
+              :pack="pack"
+              :tools="knowhow.tools"
+              :method="remedy"
+            >
               <p>Cures {{ percent(remedy.chance) }}</p>
             </MethodCard>
           </div>

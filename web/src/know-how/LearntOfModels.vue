@@ -45,7 +45,7 @@ function said({ learnt }: LearntOfModel) {
     </p>
     <Notice v-if="problem" class="mb-3" :problem="problem" @dismiss="dismiss" />
     <ul class="border-line border-t">
-      <li v-for="one in models" :key="one.family" class="border-line border-b py-3">
+      <li v-for="one in models" :key="`${one.maker} ${one.model}`" class="border-line border-b py-3">
         <h3 class="font-semibold">{{ one.maker }} {{ one.model }}</h3>
         <p v-for="line in said(one)" :key="line.about">
           {{ line.about }} <b>{{ line.what || 'nothing holds it' }}</b>
@@ -56,7 +56,7 @@ function said({ learnt }: LearntOfModel) {
           type="button"
           class="btn btn-quiet -ml-4 text-sm"
           :disabled="put.isPending.value"
-          @click="put.mutate({ section: 'families', id: one.family, members: one.members })"
+          @click="put.mutate({ section: 'families', id: String(one.family.id), members: one.family })"
         >
           Take it into the draft
         </button>

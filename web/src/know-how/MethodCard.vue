@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Check, Pack, Remedy } from '../api/types'
+import type { Check, Knowhow, Pack, Remedy } from '../api/types'
 import { byId } from '../judgement/byId'
 import CautionNote from '../ui/CautionNote.vue'
 import { hours, minutes } from '../ui/format'
@@ -9,8 +9,11 @@ import ChangeLink from './draft/ChangeLink.vue'
 import { needsText } from './needs'
 import { useWhoSays } from './numbers'
 
-const props = defineProps<{ pack: Pack; method: Check | Remedy }>()
+const props = defineProps<{ pack: Pack; tools: Knowhow['tools']; method: Check | Remedy }>()
 const remedy = computed(() => ('cures' in props.method ? props.method : undefined))
+const allTools = computed(
+  () => (remedy.value ? props.tools.remedies : props.tools.checks)[props.method.id] ?? [],
+)
 const layer = computed(() => byId(props.pack.layers, props.method.layer)?.name)
 const parts = computed(() => remedy.value?.parts.map((part) => byId(props.pack.parts, part)?.name).join(', '))
 const whoSays = useWhoSays(() => props.pack)
@@ -24,7 +27,7 @@ const proof = computed(() => byId(props.pack.proofs, remedy.value?.proof)?.name)
     <slot />
     <p class="text-soft text-sm">
       {{ minutes(method.minutes) }}{{ says }}<template v-if="layer">, open: {{ layer }}</template
-      ><template v-if="method.tools.length">. Tools: {{ method.tools.join(', ') }}</template
+      ><template v-if="allTools.length">. Tools: {{ allTools.join(', ') }}</template
       ><template v-if="parts">. Parts: {{ parts }}</template
       ><template v-if="remedy?.dryMinutes">. Dries {{ hours(remedy.dryMinutes) }}</template
       ><template v-if="proof">. Then prove: {{ proof }}</template

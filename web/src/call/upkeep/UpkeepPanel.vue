@@ -40,7 +40,7 @@ async function seesFault() {
     <ul v-if="remedy" class="mt-2 flex flex-wrap gap-2 font-mono text-xs font-medium">
       <li class="rounded border border-[#8a9192] px-1.5 py-0.5">{{ minutes(remedy.minutes) }}</li>
       <li
-        v-for="tool in call.applicable.remedyTools[remedy.id]"
+        v-for="tool in call.applicable.tools.remedies[remedy.id]"
         :key="tool"
         class="rounded border border-[#8a9192] px-1.5 py-0.5"
       >

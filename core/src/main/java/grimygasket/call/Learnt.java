@@ -6,15 +6,12 @@ import grimygasket.pack.Piece;
 import grimygasket.pack.WayIn;
 import grimygasket.visit.Laid;
 import grimygasket.visit.WayFound;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -72,25 +69,33 @@ public record Learnt(long at, Map<String, WayLearnt> ways, Map<String, PieceLear
 
     /**
      * What a call says that the know-how does not: each way in that was found, and each piece that was put right, or is held otherwise
-     * than the pack says.
+     * than the pack says. What is said of one thing twice is said last.
      *
      * @param pack of the machine's family of models, or else of its kind, without what was learnt
      */
     public static List<Noted> said(Call call, Pack pack) {
-        var sheet = call.job();
+        var known = pack.ways().stream().map(WayIn::id).collect(Collectors.toSet());
         var expected = pack.layers().stream()
                 .flatMap(layer -> layer.pieces().stream())
                 .collect(Collectors.toMap(Piece::id, Fastening::of));
-        var said = new ArrayList<Noted>();
-        sheet.ways().forEach(line -> said.add(new Noted(line.at(), line.by(), line.what(), null, null)));
-        for (var line : sheet.pieces()) {
-            var piece = line.what().piece();
-            var fastening = fastening(line.what());
-            if (piece != null && (line.version() > 1 || !fastening.equals(expected.get(piece)))) {
-                said.add(new Noted(line.at(), line.by(), null, piece, fastening));
+        var said = new LinkedHashMap<String, Noted>();
+        for (var line : call.job().ways()) {
+            if (known.contains(line.what().way())) {
+                add(said, new Noted(line.at(), line.by(), line.what(), null, null));
             }
         }
-        return List.copyOf(said);
+        for (var line : call.job().pieces()) {
+            var piece = line.what().piece();
+            var fastening = fastening(line.what());
+            if (expected.containsKey(piece) && (line.version() > 1 || !fastening.equals(expected.get(piece)))) {
+                add(said, new Noted(line.at(), line.by(), null, piece, fastening));
+            }
+        }
+        return List.copyOf(said.values());
+    }
+
+    private static void add(Map<String, Noted> said, Noted noted) {
+        said.put(noted.subject(), noted);
     }
 
     private static Fastening fastening(Laid laid) {
@@ -117,7 +122,7 @@ public record Learnt(long at, Map<String, WayLearnt> ways, Map<String, PieceLear
         return new Learnt(noted.stream().mapToLong(Noted::at).max().orElse(0), ways, pieces);
     }
 
-    /** Those that say what most say, latest last. */
+    /** The notes with which most others agree; the latest of them stands last. */
     private static List<Noted> prevailing(List<Noted> about) {
         var bySaying = about.stream()
                 .sorted(Comparator.comparingLong(Noted::at))
@@ -128,32 +133,20 @@ public record Learnt(long at, Map<String, WayLearnt> ways, Map<String, PieceLear
                 .orElseThrow();
     }
 
-    /**
-     * The choice that stands for a call: what was found on it, else what was learnt, else what the know-how expects.
-     *
-     * @param way of the know-how
-     */
-    public WayIn.Route choice(WayIn way, Call call) {
-        return call.job().ways().stream()
-                .map(Line::what)
-                .filter(found -> found.way().equals(way.id()))
-                .findFirst()
-                .map(WayFound::choice)
-                .or(() -> Optional.ofNullable(ways.get(way.id())).map(WayLearnt::choice))
-                .flatMap(way::choice)
-                .orElseGet(way::expected);
+    /** Id of a way in to the choice that stands for a call: what was found on it, else what was learnt. */
+    public Map<String, String> choices(Call call) {
+        var choices = new HashMap<>(choices());
+        call.job()
+                .ways()
+                .forEach(line -> choices.put(line.what().way(), line.what().choice()));
+        return choices;
     }
 
-    /** Ids of the choices that stand for a call: what was found on it, and else what was learnt. */
-    public List<String> choices(Call call) {
-        var found =
-                call.job().ways().stream().map(Line::what).collect(Collectors.toMap(WayFound::way, WayFound::choice));
-        return Stream.concat(
-                        found.values().stream(),
-                        ways.entrySet().stream()
-                                .filter(way -> !found.containsKey(way.getKey()))
-                                .map(way -> way.getValue().choice()))
-                .toList();
+    /** Id of a way in to the choice that was learnt. */
+    public Map<String, String> choices() {
+        return ways.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, way -> way.getValue().choice()));
     }
 
     /** Piece id to how it is held. */

@@ -73,7 +73,7 @@ final class Settling {
                 : one.equals(other);
     }
 
-    /** Whoever sees a symptom or a code on a visit for upkeep sees that something is wrong. */
+    /** A symptom or a code that is entered on a visit for upkeep is a fault. */
     private static Call withFaultSeen(Call call, Finding said) {
         boolean fault =
                 said instanceof CodeRead || said instanceof SymptomSettled symptom && symptom.answer() == Answer.YES;

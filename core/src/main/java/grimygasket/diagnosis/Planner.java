@@ -268,7 +268,7 @@ final class Planner {
                 steps.get(0), steps.subList(1, steps.size()), steps.get(0).expectedMinutes(), List.of(), List.of());
     }
 
-    /** The symptoms still to be settled, those that exclude each other together. */
+    /** The open symptoms. Those of which only one can be are asked together. */
     private List<List<Symptom>> questions() {
         var byQuestion = new LinkedHashMap<String, List<Symptom>>();
         for (var symptom : network.symptoms) {

@@ -17,8 +17,7 @@ import java.util.stream.Collectors;
  * @param remedyNotes remedy id to the notes that stand at it
  * @param checkCautions check id to the cautions that stand at it, those of the layers around it included
  * @param remedyCautions remedy id to the cautions that stand at it, in the same way
- * @param checkTools check id to what it takes, with what the way there takes
- * @param remedyTools remedy id to what it takes, in the same way
+ * @param tools of all work
  */
 public record Applicable(
         List<String> complaints,
@@ -28,8 +27,7 @@ public record Applicable(
         Map<String, List<String>> remedyNotes,
         Map<String, List<String>> checkCautions,
         Map<String, List<String>> remedyCautions,
-        Map<String, List<String>> checkTools,
-        Map<String, List<String>> remedyTools) {
+        Tools tools) {
 
     /**
      * @param traits see {@link Needs#met}
@@ -58,8 +56,7 @@ public record Applicable(
                 pack.checks().stream().collect(Collectors.toMap(Check::id, check -> ids(pack.cautions(check, traits)))),
                 pack.remedies().stream()
                         .collect(Collectors.toMap(Remedy::id, remedy -> ids(pack.cautions(remedy, traits)))),
-                pack.checks().stream().collect(Collectors.toMap(Check::id, Check::tools)),
-                pack.remedies().stream().collect(Collectors.toMap(Remedy::id, Remedy::tools)));
+                Tools.of(pack));
     }
 
     private static List<String> ids(List<Caution> cautions) {

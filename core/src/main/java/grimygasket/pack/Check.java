@@ -64,28 +64,6 @@ public record Check(
         }
     }
 
-    Check equipped(List<String> withDrivers) {
-        return new Check(
-                id,
-                name,
-                layer,
-                minutes,
-                withDrivers,
-                steps,
-                timerSeconds,
-                cautions,
-                needs,
-                settles,
-                outcomes,
-                measure,
-                phone,
-                known,
-                after,
-                power,
-                mayBeOff,
-                competence);
-    }
-
     /** Whether the machine has power for it. */
     public boolean runs() {
         return power == Power.LIVE;

@@ -49,12 +49,14 @@ public record KindKnowhow(Pack pack, List<Code> codes, Map<String, Pack> familie
     }
 
     private static void addWays(Pack of, String where, Function<Pack, List<String>> said, List<String> all) {
-        of.ways().stream().flatMap(way -> way.choices().stream()).forEach(choice -> {
-            var taken = Ways.taken(of, List.of(choice.id()), Map.of());
-            if (taken != of) {
-                add(said.apply(taken), where + choice.name() + ": ", all);
+        for (var way : of.ways()) {
+            for (var choice : way.choices()) {
+                var taken = Ways.taken(of, Map.of(way.id(), choice.id()), Map.of());
+                if (taken != of) {
+                    add(said.apply(taken), where + choice.name() + ": ", all);
+                }
             }
-        });
+        }
     }
 
     private static void add(List<String> said, String where, List<String> all) {

@@ -120,13 +120,6 @@ public record Pack(
         if (!problems.isEmpty()) {
             throw new PackException(problems);
         }
-        var ofAll = Tools.of(layers, cautions);
-        checks = checks.stream()
-                .map(check -> check.equipped(ofAll.of(check.layer(), check.tools(), check.cautions())))
-                .toList();
-        remedies = remedies.stream()
-                .map(remedy -> remedy.equipped(ofAll.of(remedy.layer(), remedy.tools(), remedy.cautions())))
-                .toList();
     }
 
     public Fault fault(String faultId) {

@@ -76,28 +76,4 @@ public record Remedy(
     public boolean isFor(Set<Competence> held) {
         return competence == null ? licensed == null : held.contains(competence);
     }
-
-    Remedy equipped(List<String> withDrivers) {
-        return new Remedy(
-                id,
-                name,
-                layer,
-                minutes,
-                cures,
-                withDrivers,
-                steps,
-                dryMinutes,
-                parts,
-                cautions,
-                proof,
-                needs,
-                licensed,
-                after,
-                causesFirst,
-                spare,
-                meanwhile,
-                leave,
-                power,
-                competence);
-    }
 }

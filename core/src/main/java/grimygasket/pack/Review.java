@@ -55,19 +55,19 @@ public final class Review {
             }
             criesWolf(pack, check, remarks);
             var name = "Check “" + check.name() + "”";
-            drivers(pack, name, check.layer(), check.tools(), remarks);
+            drivers(pack, name, check.layer(), Tools.of(pack, check), remarks);
             if (check.timerSeconds() > 60 * check.minutes()) {
                 remarks.add(name + " is over before its timer.");
             }
             minutes(name, check.minutes(), check.steps(), remarks);
-            tools(name, check.steps(), check.tools(), remarks);
+            tools(name, check.steps(), Tools.of(pack, check), remarks);
             remarks.addAll(Verbs.missing(name, check.steps()));
         }
         for (var remedy : pack.remedies()) {
             var name = "Remedy “" + remedy.name() + "”";
-            drivers(pack, name, remedy.layer(), remedy.tools(), remarks);
+            drivers(pack, name, remedy.layer(), Tools.of(pack, remedy), remarks);
             minutes(name, remedy.minutes() + remedy.dryMinutes(), remedy.steps(), remarks);
-            tools(name, remedy.steps(), remedy.tools(), remarks);
+            tools(name, remedy.steps(), Tools.of(pack, remedy), remarks);
             remarks.addAll(Verbs.missing(name, remedy.steps()));
         }
         remarks.addAll(DearRemedies.withoutLook(pack));

@@ -7,45 +7,45 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * The tools of a piece of work: what is put on against its cautions and those of the way there, a driver for each screw that certainly
- * comes out on that way, then its own.
+ * The tools of each piece of work: what is put on against its cautions and those of the way there, a driver for each screw that
+ * certainly comes out on that way, then its own.
+ *
+ * @param checks check id to its tools
+ * @param remedies remedy id to its tools
  */
-record Tools(Map<String, Layer> layers, Map<String, Caution> cautions) {
-    static Tools of(List<Layer> layers, List<Caution> cautions) {
+public record Tools(Map<String, List<String>> checks, Map<String, List<String>> remedies) {
+    public static Tools of(Pack pack) {
         return new Tools(
-                layers.stream().collect(Collectors.toMap(Layer::id, layer -> layer)),
-                cautions.stream().collect(Collectors.toMap(Caution::id, caution -> caution)));
+                pack.checks().stream().collect(Collectors.toMap(Check::id, check -> of(pack, check))),
+                pack.remedies().stream().collect(Collectors.toMap(Remedy::id, remedy -> of(pack, remedy))));
     }
 
-    /**
-     * @param layer id of the layer that it is done in; null for work from outside
-     * @param own what the work itself takes
-     * @param under ids of the cautions that stand at it
-     */
-    List<String> of(String layer, List<String> own, List<String> under) {
+    public static List<String> of(Pack pack, Check check) {
+        return of(pack, check.layer(), check.tools(), check.cautions());
+    }
+
+    public static List<String> of(Pack pack, Remedy remedy) {
+        return of(pack, remedy.layer(), remedy.tools(), remedy.cautions());
+    }
+
+    private static List<String> of(Pack pack, String layer, List<String> own, List<String> under) {
         var tools = new ArrayList<>(own);
-        var worn = new ArrayList<>(worn(under));
-        for (var one = layers.get(layer); one != null; one = layers.get(one.within())) {
-            worn.addAll(worn(one.cautions()));
-            certain(one)
+        var worn = new ArrayList<>(worn(pack, under));
+        for (var id = layer; id != null; id = pack.layer(id).within()) {
+            worn.addAll(worn(pack, pack.layer(id).cautions()));
+            certain(pack.layer(id))
                     .flatMap(piece -> piece.screws().stream())
                     .map(screws -> screws.drive() + " driver")
                     .filter(driver -> !tools.contains(driver))
                     .forEach(driver -> tools.add(0, driver));
         }
         worn.stream().filter(one -> !tools.contains(one)).forEach(one -> tools.add(0, one));
-        return tools;
+        return List.copyOf(tools);
     }
 
-    /** What of these the work itself takes. */
-    List<String> own(String layer, List<String> all, List<String> under) {
-        var ofTheWay = of(layer, List.of(), under);
-        return all.stream().filter(tool -> !ofTheWay.contains(tool)).toList();
-    }
-
-    private List<String> worn(List<String> under) {
+    private static List<String> worn(Pack pack, List<String> under) {
         return under.stream()
-                .map(cautions::get)
+                .map(pack::caution)
                 .filter(caution -> caution.needs().isEmpty())
                 .flatMap(caution -> caution.wear().stream())
                 .toList();

@@ -55,9 +55,9 @@ public record WayIn(
         return choices.stream().filter(choice -> choice.id().equals(choiceId)).findFirst();
     }
 
-    /** What is expected where nobody has looked. */
-    public Route expected() {
-        return choice(usual).orElse(choices.get(0));
+    /** The choice of an id; what is expected, if it is none of these. */
+    public Route taken(@Nullable String choiceId) {
+        return choice(choiceId).or(() -> choice(usual)).orElse(choices.get(0));
     }
 
     /** Ids of the layers among some that are opened otherwise by one of the choices, or hold a piece that is. */

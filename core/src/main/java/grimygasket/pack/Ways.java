@@ -1,7 +1,6 @@
 package grimygasket.pack;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,18 +12,15 @@ public final class Ways {
     /**
      * The pack with the layers and pieces of the ways chosen, and its pieces held as they were found.
      *
-     * @param chosen ids of choices; of a way in without one the expected stands, and what the pack does not have says nothing
+     * @param chosen id of a way in to that of its choice; what is not chosen is as expected, and what the pack does not have says nothing
      * @param found piece id to how it is held, which goes before what a choice says
      * @throws PackException if a way leads where it must not
      */
-    public static Pack taken(Pack pack, Collection<String> chosen, Map<String, Fastening> found) {
+    public static Pack taken(Pack pack, Map<String, String> chosen, Map<String, Fastening> found) {
         var layers = new HashMap<String, Layer>();
         var pieces = new HashMap<String, Piece>();
         for (var way : pack.ways()) {
-            var choice = way.choices().stream()
-                    .filter(one -> chosen.contains(one.id()))
-                    .findFirst()
-                    .orElseGet(way::expected);
+            var choice = way.taken(chosen.get(way.id()));
             choice.layers().forEach(layer -> layers.put(layer.id(), layer));
             choice.pieces().forEach(piece -> pieces.put(piece.id(), piece));
         }
@@ -49,7 +45,7 @@ public final class Ways {
         for (var way : pack.ways()) {
             for (var choice : way.choices()) {
                 try {
-                    taken(pack, List.of(choice.id()), Map.of());
+                    taken(pack, Map.of(way.id(), choice.id()), Map.of());
                 } catch (PackException e) {
                     e.problems().forEach(problem -> problems.add("choice " + choice.id() + ": " + problem));
                 }
@@ -58,9 +54,7 @@ public final class Ways {
         return List.copyOf(problems);
     }
 
-    /** The tools of the way there are other ones, too. */
     private static Pack with(Pack pack, List<Layer> layers) {
-        var tools = Tools.of(pack.layers(), pack.cautions());
         return new Pack(
                 pack.id(),
                 pack.name(),
@@ -71,12 +65,8 @@ public final class Ways {
                 pack.paths(),
                 pack.faults(),
                 pack.symptoms(),
-                pack.checks().stream()
-                        .map(check -> check.equipped(tools.own(check.layer(), check.tools(), check.cautions())))
-                        .toList(),
-                pack.remedies().stream()
-                        .map(remedy -> remedy.equipped(tools.own(remedy.layer(), remedy.tools(), remedy.cautions())))
-                        .toList(),
+                pack.checks(),
+                pack.remedies(),
                 pack.proofs(),
                 pack.parts(),
                 pack.cautions(),

@@ -49,14 +49,10 @@ public record OpenSegment(
      */
     public record WayOpen(
             String way,
-            String ask,
-            List<RouteName> choices,
             List<String> layers,
             String choice,
             boolean found,
             @Nullable Learner learntFrom) {}
-
-    public record RouteName(String id, String name) {}
 
     /**
      * @param by who noted it last
@@ -95,16 +91,12 @@ public record OpenSegment(
     }
 
     private static WayOpen way(WayIn way, Pack pack, Learnt learnt, Call call) {
-        var stands = learnt.choice(way, call).id();
+        var stands = way.taken(learnt.choices(call).get(way.id())).id();
         boolean found =
                 call.job().ways().stream().anyMatch(line -> line.what().way().equals(way.id()));
         var earlier = learnt.ways().get(way.id());
         return new WayOpen(
                 way.id(),
-                way.ask(),
-                way.choices().stream()
-                        .map(choice -> new RouteName(choice.id(), choice.name()))
-                        .toList(),
                 way.about(pack.layers()),
                 stands,
                 found,

@@ -11,6 +11,7 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.pack.Remedy;
+import grimygasket.pack.Tools;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -144,7 +145,7 @@ public record Upkeep(List<Task> tasks, double minutes, List<String> tools) {
     private static List<String> tools(Pack pack, List<Task> tasks) {
         return tasks.stream()
                 .filter(Task::due)
-                .flatMap(task -> pack.remedy(task.remedy()).tools().stream())
+                .flatMap(task -> Tools.of(pack, pack.remedy(task.remedy())).stream())
                 .collect(Distinct.toList());
     }
 

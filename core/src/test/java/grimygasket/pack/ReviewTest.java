@@ -176,7 +176,7 @@ public class ReviewTest {
                         List.of()))
                 .check(look("behind", "deep", List.of("torch"), List.of(), 0, bad))
                 .build();
-        assertEquals(pack.check("behind").tools(), List.of("T20 driver", "cross 2 driver", "torch"));
+        assertEquals(Tools.of(pack, pack.check("behind")), List.of("T20 driver", "cross 2 driver", "torch"));
     }
 
     private static Piece held(String id, String drive, boolean optional) {
@@ -233,7 +233,7 @@ public class ReviewTest {
                         List.of(),
                         null))
                 .build();
-        assertEquals(pack.check("dig").tools(), List.of("gloves", "torch"), "what is worn is a tool");
+        assertEquals(Tools.of(pack, pack.check("dig")), List.of("gloves", "torch"), "what is worn is a tool");
         var said = Review.of(pack);
         assertTrue(said.contains("Check “dig” speaks of “mask”, and it is not among its tools."), "" + said);
         assertTrue(said.contains("Caution “Dust” speaks of mask, and does not say that it is put on."), "" + said);

@@ -63,7 +63,7 @@ public class WaysTest {
 
     @Test
     public void whatIsChosenStandsInForWhatThePackDescribes() {
-        var taken = Ways.taken(pack(PLACE, CATCH), List.of("at-the-back"), Map.of());
+        var taken = Ways.taken(pack(PLACE, CATCH), Map.of("place", "at-the-back"), Map.of());
         assertEquals(taken.chain("pump-place").stream().map(Layer::id).toList(), List.of("back", "pump-place"));
         assertEquals(taken.layer("pump-place").openMinutes(), 6.0);
         assertEquals(taken.cautions("pump-place", List.of(), Set.of()).get(0).id(), "wet");
@@ -73,17 +73,17 @@ public class WaysTest {
     @Test
     public void theToolsAreThoseOfTheWayThere() {
         var pack = pack(PLACE);
-        assertEquals(pack.check("look").tools(), List.of("T20 driver"));
-        var taken = Ways.taken(pack, List.of("at-the-back"), Map.of());
-        assertEquals(Set.copyOf(taken.check("look").tools()), Set.of("T15 driver", "T10 driver", "gloves"));
+        assertEquals(Tools.of(pack).checks().get("look"), List.of("T20 driver"));
+        var taken = Ways.taken(pack, Map.of("place", "at-the-back"), Map.of());
+        assertEquals(Tools.of(taken).checks().get("look"), List.of("gloves", "T10 driver", "T15 driver"));
     }
 
     @Test
     public void aPieceIsHeldAsItWasFound() {
         var pack = pack(PLACE, CATCH);
-        assertEquals(flap(Ways.taken(pack, List.of("tabs"), Map.of())).screws(), List.of());
+        assertEquals(flap(Ways.taken(pack, Map.of("catch", "tabs"), Map.of())).screws(), List.of());
         var five = new Fastening(List.of(new Screws("T15", "", 12, 5, "", false)), null, List.of("eased up"), null);
-        var found = flap(Ways.taken(pack, List.of("tabs"), Map.of("flap", five)));
+        var found = flap(Ways.taken(pack, Map.of("catch", "tabs"), Map.of("flap", five)));
         assertEquals(Fastening.of(found), five, "it goes before what a choice says");
     }
 
@@ -94,16 +94,18 @@ public class WaysTest {
     @Test
     public void withoutAChoiceTheExpectedStands() {
         var pack = pack(PLACE, CATCH);
-        assertSame(Ways.taken(pack, List.of(), Map.of()), pack);
-        assertSame(Ways.taken(pack, List.of("in-front", "screws", "of another version"), Map.of()), pack);
+        assertSame(Ways.taken(pack, Map.of(), Map.of()), pack);
+        assertSame(
+                Ways.taken(pack, Map.of("place", "in-front", "catch", "of another version", "gone", "x"), Map.of()),
+                pack);
         var atTheBack = way("place", "at-the-back", PLACE.choices().toArray(WayIn.Route[]::new));
         assertEquals(
-                Ways.taken(pack(atTheBack), List.of(), Map.of())
+                Ways.taken(pack(atTheBack), Map.of(), Map.of())
                         .layer("pump-place")
                         .within(),
                 "back");
         assertSame(
-                Ways.taken(pack(atTheBack), List.of("in-front"), Map.of())
+                Ways.taken(pack(atTheBack), Map.of("place", "in-front"), Map.of())
                         .layer("pump-place")
                         .within(),
                 null);

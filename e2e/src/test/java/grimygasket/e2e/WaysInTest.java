@@ -31,7 +31,7 @@ public class WaysInTest extends BrowserTest {
         var first = standsFull(maren, "Zephyr 5");
         assertThat(opensFirst(first)).containsText("Pump filter's flap open");
         maren.getByText("It opens otherwise").click();
-        first.touch(AT_THE_BACK);
+        first.pick(AT_THE_BACK);
         assertThat(opensFirst(first)).containsText("Machine pulled out, then Back panel off, then Pump filter behind");
         assertThat(first.panel()).containsText("Where is the pump filter? " + AT_THE_BACK + " – found here");
         assertThat(first.panel().getByText("T20 driver")).isVisible();
@@ -74,7 +74,7 @@ public class WaysInTest extends BrowserTest {
         var maren = chromium.signedIn(installation, Size.DESK);
         var call = standsFull(maren, "Breeze 2");
         maren.getByText("It opens otherwise").click();
-        call.touch(AT_THE_BACK);
+        call.pick(AT_THE_BACK);
         assertThat(call.panel()).containsText("found here");
 
         maren.navigate(installation.address() + "/know-how/washing-machine/models");

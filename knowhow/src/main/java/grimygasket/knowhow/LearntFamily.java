@@ -1,11 +1,10 @@
 package grimygasket.knowhow;
 
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import grimygasket.call.Learnt;
 import grimygasket.pack.Fastening;
 import grimygasket.pack.ModelFamily;
-import grimygasket.pack.Screws;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -15,19 +14,26 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * What a business has learnt of a model, as a family of the pack says it: the model's own family with that added to its changes, or a
  * new one, which begins with the changes of the family that it was of before.
- *
- * @param id of the family
- * @param members that it has then, in the form of pack.schema.json
  */
-public record LearntFamily(String id, JsonNode members) {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+public final class LearntFamily {
+    /** What nobody has said is left out, as in a pack. */
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .changeDefaultPropertyInclusion(all -> all.withValueInclusion(Include.NON_DEFAULT))
+            .build();
+
+    private static final List<String> MEMBERS = List.of("screws", "turn", "clips", "orientation");
+
     private static final int LONGEST_ID = 40;
 
+    private LearntFamily() {}
+
     /**
+     * The members of the family, in the form of pack.schema.json.
+     *
      * @param pack of the kind, as it is written
      * @param before the family that the model is of now; null for none
      */
-    public static LearntFamily of(
+    public static ObjectNode of(
             JsonNode pack, @Nullable ModelFamily before, String maker, String model, Learnt learnt) {
         var written = before == null ? null : one(pack.path("families"), before.id());
         var members = JSON.createObjectNode();
@@ -54,7 +60,7 @@ public record LearntFamily(String id, JsonNode members) {
                 put(place, found.fastening());
             }
         });
-        return new LearntFamily(members.path("id").asString(), members);
+        return members;
     }
 
     private static boolean isOwn(ModelFamily family, String model) {
@@ -110,35 +116,7 @@ public record LearntFamily(String id, JsonNode members) {
 
     /** What it has none of is taken out. */
     private static void put(ObjectNode piece, Fastening fastening) {
-        piece.set(
-                "screws",
-                fastening.screws().isEmpty()
-                        ? null
-                        : JSON.valueToTree(fastening.screws().stream()
-                                .map(LearntFamily::written)
-                                .toList()));
-        piece.put("turn", fastening.turn());
-        piece.set("clips", fastening.clips().isEmpty() ? null : JSON.valueToTree(fastening.clips()));
-        piece.put("orientation", fastening.orientation());
-    }
-
-    /** Screws as a pack says them: what nobody has said is left out. */
-    private static Map<String, Object> written(Screws screws) {
-        var written = new LinkedHashMap<String, Object>();
-        written.put("drive", screws.drive());
-        if (!screws.thread().isBlank()) {
-            written.put("thread", screws.thread());
-        }
-        if (screws.lengthMm() > 0) {
-            written.put("lengthMm", screws.lengthMm());
-        }
-        written.put("count", screws.count());
-        if (!screws.place().isBlank()) {
-            written.put("place", screws.place());
-        }
-        if (screws.leftHand()) {
-            written.put("leftHand", true);
-        }
-        return written;
+        JsonNode said = JSON.valueToTree(fastening);
+        MEMBERS.forEach(member -> piece.set(member, said.get(member)));
     }
 }

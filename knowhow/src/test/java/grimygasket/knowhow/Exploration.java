@@ -33,6 +33,7 @@ import grimygasket.pack.Layer;
 import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Power;
+import grimygasket.pack.WayIn;
 import grimygasket.pack.Ways;
 import grimygasket.state.CallState;
 import grimygasket.state.MachineNow;
@@ -94,7 +95,9 @@ final class Exploration {
         random = new Random(seed);
         pack = Ways.taken(
                 described,
-                described.ways().stream().map(way -> one(way.choices()).id()).toList(),
+                described.ways().stream()
+                        .collect(Collectors.toMap(
+                                WayIn::id, way -> one(way.choices()).id())),
                 Map.of());
         machine = Machine.of(pack, features, Map.of());
         var held = Arrays.stream(Competence.values())

@@ -8,6 +8,7 @@ import static org.testng.Assert.expectThrows;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.PackException;
 import grimygasket.pack.Rating;
+import grimygasket.pack.Tools;
 import java.util.List;
 import org.testng.annotations.Test;
 
@@ -39,8 +40,8 @@ public class FamilyTest {
         assertEquals(lagoon.ratings().get(Rating.FILL_VOLUME), 3.2);
         assertEquals(
                 lagoon.ratings().get(Rating.DRAIN_HEAD), kind.pack().ratings().get(Rating.DRAIN_HEAD));
-        assertTrue(kind.pack().check("impeller").tools().contains("T20 driver"));
-        assertFalse(lagoon.check("impeller").tools().contains("T20 driver"), "its cover has no screw");
+        assertTrue(Tools.of(kind.pack()).checks().get("impeller").contains("T20 driver"));
+        assertFalse(Tools.of(lagoon).checks().get("impeller").contains("T20 driver"), "its cover has no screw");
         assertEquals(lagoon.faults(), kind.pack().faults());
         assertTrue(kind.family("Ostrelle", "Grotto").isEmpty());
     }

@@ -62,8 +62,7 @@ public class LearntStore implements FollowsCalls {
                 ? Map.<Model, List<Row>>of()
                 : about(models).stream().collect(Collectors.groupingBy(Row::about));
         return calls.stream()
-                .distinct()
-                .collect(Collectors.toMap(call -> call.head().id(), call -> of(call, rows)));
+                .collect(Collectors.toMap(call -> call.head().id(), call -> of(call, rows), (one, same) -> one));
     }
 
     private static Learnt of(Call call, Map<Model, List<Row>> rows) {

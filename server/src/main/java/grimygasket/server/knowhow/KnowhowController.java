@@ -10,6 +10,7 @@ import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Numbers;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Source;
+import grimygasket.pack.Tools;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
@@ -34,9 +35,10 @@ class KnowhowController {
     record KindOfMachine(String id, String name, int faults, int symptoms, int checks, int remedies, int codes) {}
 
     /**
+     * @param tools of all work in it
      * @param remarks what the pack leaves unsaid
      */
-    record KnowhowView(int revision, Pack pack, List<Code> codes, List<String> remarks) {}
+    record KnowhowView(int revision, Pack pack, Tools tools, List<Code> codes, List<String> remarks) {}
 
     /** @param changes against the kind */
     record FamilyView(ModelFamily family, List<PieceChange> changes) {}
@@ -91,7 +93,7 @@ class KnowhowController {
         if (pack == null) {
             throw new Problem(Kind.NOT_FOUND, "There is no family “" + family + "” in this version.");
         }
-        return new KnowhowView(number, pack, known.codes(), library.remarks(kind, number));
+        return new KnowhowView(number, pack, Tools.of(pack), known.codes(), library.remarks(kind, number));
     }
 
     /** The families of models that differ from their kind, and in what. */

@@ -6,9 +6,12 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.MissingNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** How a model opens, found on one call: known on the next call about it, and to whoever keeps the know-how. */
 public class LearntOfModelTest extends ServerTest {
@@ -58,7 +61,7 @@ public class LearntOfModelTest extends ServerTest {
                 .valueStream()
                 .filter(one -> one.path("model").asString().equals(model))
                 .findFirst()
-                .orElseGet(() -> tools.jackson.databind.node.MissingNode.getInstance());
+                .orElseGet(MissingNode::getInstance);
     }
 
     private static long learntAt(Client client, UUID call) {
@@ -118,10 +121,10 @@ public class LearntOfModelTest extends ServerTest {
                 .formatted(piece.path("id").asString(), piece.path("what"), five));
 
         var proposed = learnt(client, "Zephyr 6");
-        assertEquals(proposed.path("family").asString(), "corvanne-zephyr-6");
+        assertEquals(proposed.path("family").path("id").asString(), "corvanne-zephyr-6");
         var draft = client.put(
                 "/api/know-how/washing-machine/draft/families/corvanne-zephyr-6",
-                proposed.path("members").toString());
+                proposed.path("family").toString());
         assertEquals(draft.status(), 200, "" + draft.body());
         assertEquals(
                 draft.body().path("inspection").path("problems").size(),
@@ -141,7 +144,38 @@ public class LearntOfModelTest extends ServerTest {
     @Test
     public void aMachineWithoutAModelTeachesNothing() {
         var client = signedIn();
-        finds(washer(client, " "));
-        assertTrue(learnt(client, " ").isMissingNode());
+        var unknown = washer(client, " ");
+        finds(unknown);
+        assertEquals(layer(unknown.get().body()).path("within").asString(), "back");
+        assertEquals(layer(washer(client, " ").get().body()).path("within").asString(""), "");
+    }
+
+    /** A file may say what no screen lets anybody enter. */
+    @Test
+    public void whatIsSaidTwiceInAFileIsTakenOnce() {
+        var client = signedIn();
+        var call = washer(client, "Zephyr 4");
+        finds(call);
+        call.send("{\"kind\": \"lay-down\", \"lines\": {\"back-panel\": \"%s\"}}".formatted(UUID.randomUUID()));
+        var file = (ObjectNode) client.get(call.path + "/call.json").body();
+        file.withObjectProperty("call").put("id", "" + UUID.randomUUID());
+        var lines = file.withArrayProperty("lines");
+        for (var line : List.copyOf(lines.values())) {
+            var again = ((ObjectNode) line.deepCopy()).put("id", "" + UUID.randomUUID());
+            if (again.path("what").has("choice")) {
+                again.withObjectProperty("what").put("choice", "filter-in-front");
+            } else {
+                again.put("version", 2)
+                        .withObjectProperty("what")
+                        .put("id", again.path("id").asString());
+            }
+            lines.add(again);
+        }
+        var brought = client.post("/api/call-documents", file.toString());
+        assertEquals(brought.status(), 200, "" + brought.body());
+        assertEquals(brought.body().path("job").path("ways").size(), 2);
+        assertTrue(List.of("filter-in-front", "filter-at-the-back")
+                .contains(way(brought.body()).path("choice").asString()));
+        assertTrue(learnt(client, "Zephyr 4").isObject());
     }
 }
