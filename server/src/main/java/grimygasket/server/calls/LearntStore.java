@@ -78,7 +78,8 @@ public class LearntStore implements FollowsCalls {
 
     /** What was learnt of every model of a kind; of how its name is written the last. */
     public List<OfModel> ofKind(String kind) {
-        var rows = jdbc.sql("select " + ROWS + " from model_note where kind = :kind order by at desc limit :most")
+        var rows = jdbc.sql(
+                        "select " + ROWS + " from model_note where kind = :kind order by at desc, call_id limit :most")
                 .param("kind", kind)
                 .param("most", MOST_OF_A_KIND)
                 .query(this::row)
@@ -98,9 +99,9 @@ public class LearntStore implements FollowsCalls {
     private List<Row> about(List<Model> models) {
         return jdbc.sql("select " + ROWS + """
                          from (
-                            select note.*, row_number() over (partition by kind, model_key order by at desc) as back
+                            select note.*, row_number() over (partition by kind, model_key order by at desc, call_id) as back
                             from model_note note where (kind, model_key) in (:models)) last
-                        where back <= :most
+                        where back <= :most order by back
                         """)
                 .param(
                         "models",
