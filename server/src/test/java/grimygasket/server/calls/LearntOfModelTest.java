@@ -163,15 +163,13 @@ public class LearntOfModelTest extends ServerTest {
         for (var line : List.copyOf(lines.values())) {
             var again = ((ObjectNode) line.deepCopy()).put("id", "" + UUID.randomUUID());
             if (again.path("what").has("choice")) {
-                again.put("at", line.path("at").asLong() - 1)
-                        .withObjectProperty("what")
-                        .put("choice", "filter-in-front");
+                again.withObjectProperty("what").put("choice", "filter-in-front");
             } else {
                 again.put("version", 2)
                         .withObjectProperty("what")
                         .put("id", again.path("id").asString());
             }
-            lines.add(again);
+            lines.insert(0, again);
         }
         var brought = client.post("/api/call-documents", file.toString());
         assertEquals(brought.status(), 200, "" + brought.body());
