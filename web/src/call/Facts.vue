@@ -36,7 +36,7 @@ function choose(fact: (typeof facts.value)[number], choice: string | undefined) 
 <template>
   <details v-if="facts.length" class="border-line border-t py-1">
     <summary class="min-h-12 cursor-pointer py-1 leading-tight">
-      <span class="font-head font-bold">Known about it</span>
+      <span class="font-head font-bold">Background</span>
       <span class="text-soft block text-[0.95rem]">{{ summary }}</span>
     </summary>
     <FactChoice

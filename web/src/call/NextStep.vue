@@ -71,7 +71,7 @@ const tools = computed(() => {
     </PanelHead>
     <div v-if="step.kind === 'STOP'" class="grid gap-3 p-4">
       <StepCaution :caution="step.id" />
-      <p>Nothing else is asked, and it is not run, before this is confirmed.</p>
+      <p>Confirm this before you go on. Do not run the machine.</p>
       <button type="button" class="btn btn-quiet" @click="stage.show('HAND_OVER')">Hand the call on</button>
     </div>
     <div v-else :key="stepKey(step)" class="grid gap-3 p-4">

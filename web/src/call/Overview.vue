@@ -27,8 +27,8 @@ const findings = computed(() =>
     <UpkeepTasks v-if="call.upkeep" @choose="emit('chooseTask', $event)" />
     <template v-else>
       <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 class="text-lg">Where it narrows</h2>
-        <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
+        <h2 class="text-lg">Where it may be blocked</h2>
+        <p class="text-soft text-sm">Wide means probably clear</p>
       </div>
       <div class="desk:block grid grid-cols-2 gap-3">
         <Bore

@@ -3,13 +3,14 @@ import { computed } from 'vue'
 import { byId } from '../judgement/byId'
 import CautionNote from '../ui/CautionNote.vue'
 import { clock, otherDay } from '../ui/clocks'
+import { lowerFirst } from '../ui/format'
 import { useCallContext } from './context'
 
 const props = defineProps<{ caution: string }>()
 const { call, pack, actions } = useCallContext()
 const known = computed(() => byId(pack.value.cautions, props.caution))
 /** What was done about it, and never as if it had happened. */
-const done = computed(() => (known.value?.hazard === 'POWER' ? 'cut off' : 'taken care of'))
+const done = computed(() => (known.value?.hazard === 'POWER' ? 'cut off' : 'done'))
 /** Not what was kept and does not hold any more, as it has run since. */
 const kept = computed(() =>
   call.value.now.lapsed.includes(props.caution)
@@ -29,7 +30,7 @@ const kept = computed(() =>
       :disabled="actions.busy.value"
       @click="actions.confirm(caution)"
     >
-      Taken care of: {{ known?.title }}
+      Done: {{ lowerFirst(known?.title ?? '') }}
     </button>
   </CautionNote>
 </template>

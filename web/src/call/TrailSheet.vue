@@ -28,7 +28,7 @@ const OUTCOMES: Partial<Record<Trace['became'], string>> = {
 </script>
 
 <template>
-  <Sheet v-model="open" title="Who did what" wide>
+  <Sheet v-model="open" title="Activity log" wide>
     <Notice v-if="problem" :problem="problem" @again="refetch()" @dismiss="open = false" />
     <p v-else-if="!trail" role="status">Reading it …</p>
     <p v-else-if="!trail.length">Nothing has been done to this call since it was put on file.</p>

@@ -101,7 +101,7 @@ export function useStory() {
         at: kept.at,
         by: kept.by,
         what: byId(pack.value.cautions, kept.caution)?.title ?? kept.caution,
-        result: 'taken care of',
+        result: 'done',
         undo: () => actions.unconfirm(kept.id),
       })),
       ...call.value.parts.map((use) => ({

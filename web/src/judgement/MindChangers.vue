@@ -13,7 +13,7 @@ const turns = computed(() => props.assessment.turns.slice(0, SHORT))
 
 <template>
   <section v-if="turns.length" aria-labelledby="turns-title">
-    <h2 id="turns-title" class="text-lg">What would change this</h2>
+    <h2 id="turns-title" class="text-lg">What would change the ranking</h2>
     <ul>
       <li
         v-for="turn in turns"

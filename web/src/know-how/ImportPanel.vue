@@ -23,9 +23,9 @@ async function submit() {
 
 <template>
   <section class="bg-sheet border-line grid gap-3 rounded-xl border p-4" aria-labelledby="import-title">
-    <h2 id="import-title" class="text-xl">Bring in a file</h2>
+    <h2 id="import-title" class="text-xl">Import file</h2>
     <p class="text-soft text-sm">
-      A pack (YAML) or a code table (CSV). It is looked at first; nothing is in use until you say so.
+      A pack (YAML) or a code table (CSV). It is looked at first; nothing is in use until you publish it.
     </p>
     <label class="btn focus-within:outline-water w-full cursor-pointer focus-within:outline-3">
       Choose a file
@@ -39,7 +39,7 @@ async function submit() {
         <InspectionList :inspection="inspection" :cases="cases" :playing="playing" refused="Refused" />
         <form v-if="inspection.changes.length" class="grid gap-3" @submit.prevent="submit">
           <TextField v-model="note" label="What is new about it" maxlength="200" />
-          <button class="btn btn-act" :disabled="busy">Bring it in as a new version</button>
+          <button class="btn btn-act" :disabled="busy">Import as a new version</button>
         </form>
       </template>
       <button type="button" class="btn btn-quiet" @click="forget">Forget the file</button>

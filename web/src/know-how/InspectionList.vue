@@ -28,7 +28,7 @@ defineProps<{ inspection: Inspection; cases?: string[]; playing: boolean; refuse
       </ul>
     </template>
     <template v-if="cases?.length">
-      <h3 class="text-lg">Calls on which its advice is no longer what practitioners would do</h3>
+      <h3 class="text-lg">Test calls that now fail</h3>
       <ul class="border-act list-disc border-l-8 pl-7">
         <li v-for="one in cases" :key="one">{{ one }}</li>
       </ul>

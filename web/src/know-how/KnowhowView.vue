@@ -16,7 +16,7 @@ const TABS = [
   { path: '/symptoms', name: 'Symptoms by fault' },
   { path: '/codes', name: 'Codes' },
   { path: '/models', name: 'Models' },
-  { path: '/numbers', name: 'Who says so' },
+  { path: '/numbers', name: 'Sources' },
   { path: '/noted', name: 'Noted on calls' },
   { path: '/draft', name: 'Draft' },
   { path: '/versions', name: 'Versions' },

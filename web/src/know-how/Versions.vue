@@ -92,7 +92,7 @@ const problem = computed(() => activate.error.value ?? compare.error.value)
                 class="btn"
                 @click="activate.mutate(revision.number)"
               >
-                {{ inUse && revision.number < inUse.number ? 'Return to it' : 'Put to use' }}
+                {{ inUse && revision.number < inUse.number ? 'Return to it' : 'Publish' }}
               </button>
               <button type="button" class="btn btn-quiet" @click="compare.mutate(revision.number)">
                 Compare with the one in use
@@ -122,6 +122,6 @@ const problem = computed(() => activate.error.value ?? compare.error.value)
       </template>
     </section>
     <ImportPanel v-if="session?.lead" :kind="kind" @added="show" />
-    <p v-else class="text-soft">The lead brings versions in, and puts them to use.</p>
+    <p v-else class="text-soft">The lead imports versions and publishes them.</p>
   </div>
 </template>

@@ -144,7 +144,7 @@ function showStep(key: string) {
         </div>
       </details>
       <details>
-        <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Known about it</summary>
+        <summary class="font-head min-h-12 cursor-pointer py-2 font-bold">Background</summary>
         <FactChoice
           v-for="fact in facts"
           :key="fact.id"
@@ -162,7 +162,7 @@ function showStep(key: string) {
     <div v-if="data" class="min-w-0">
       <div class="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 class="text-lg">Its paths</h2>
-        <p class="text-soft text-sm">The wider the bore, the likelier that it is clear</p>
+        <p class="text-soft text-sm">Wide means probably clear</p>
       </div>
       <div class="desk:block grid grid-cols-2 gap-3">
         <Bore

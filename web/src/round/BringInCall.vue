@@ -40,14 +40,8 @@ function pick(event: Event) {
 <template>
   <div class="grid gap-2">
     <label class="btn btn-quiet focus-within:outline-water cursor-pointer focus-within:outline-3">
-      {{ isPending ? 'Reading it …' : 'Bring in a call from a file' }}
-      <input
-        type="file"
-        accept=".json"
-        class="sr-only"
-        aria-label="Bring in a call from a file"
-        @change="pick"
-      />
+      {{ isPending ? 'Reading it …' : 'Import a call' }}
+      <input type="file" accept=".json" class="sr-only" aria-label="Import a call" @change="pick" />
     </label>
     <Notice v-if="problem" :problem="problem" @again="bringIn(picked!)" @dismiss="reset()" />
     <ul v-if="problem?.problems.length" class="list-disc pl-5 font-mono text-sm" aria-label="What is wrong">

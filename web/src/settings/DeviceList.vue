@@ -46,7 +46,7 @@ const state = ({ here, seenAt, lostAt, toldAt }: Device) =>
 
 <template>
   <section class="bg-sheet border-line rounded-xl border p-4" aria-labelledby="devices-title">
-    <h2 id="devices-title" class="text-lg leading-tight">Signed in on</h2>
+    <h2 id="devices-title" class="text-lg leading-tight">Signed-in devices</h2>
     <ul>
       <li
         v-for="device in devices"

@@ -77,7 +77,7 @@ function edit(known?: Colleague) {
 
 <template>
   <section class="bg-sheet border-line rounded-xl border p-4" aria-labelledby="people-title">
-    <h2 id="people-title" class="text-lg leading-tight">Who works here</h2>
+    <h2 id="people-title" class="text-lg leading-tight">People</h2>
     <ul>
       <li
         v-for="person in people"

@@ -22,12 +22,12 @@ const trail = computed(() => data.value?.pages.flat())
 
 <template>
   <section class="bg-sheet border-line rounded-xl border p-4" aria-labelledby="trail-title">
-    <h2 id="trail-title" class="text-lg leading-tight">Who did what</h2>
+    <h2 id="trail-title" class="text-lg leading-tight">Activity log</h2>
     <p class="text-soft text-[0.95rem]">
       Every change of a call, every sign-in, what was refused, and what was brought in or given out.
     </p>
     <button type="button" class="btn mt-3" @click="open = true">Look at it</button>
-    <Sheet v-model="open" title="Who did what" wide>
+    <Sheet v-model="open" title="Activity log" wide>
       <label class="flex flex-wrap items-center gap-x-3">
         <span class="font-semibold">Of</span>
         <select v-model="person" class="field w-auto">

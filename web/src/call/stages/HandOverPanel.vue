@@ -74,7 +74,7 @@ const shown = computed(() =>
       <AnotherDay />
       <RouterLink :to="`/calls/${call.head.id}/report`" class="btn">The report as it stands</RouterLink>
     </template>
-    <button type="button" class="btn" @click="asksWho = true">Who did what</button>
+    <button type="button" class="btn" @click="asksWho = true">Activity log</button>
     <TrailSheet v-model="asksWho" />
     <a :href="`/api/calls/${call.head.id}/call.json`" class="btn" download>The whole call as a file</a>
     <template v-if="call.head.closing">

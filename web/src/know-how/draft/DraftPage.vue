@@ -59,12 +59,12 @@ async function putToUse(note: string, checked: boolean) {
         <Notice v-if="problem" :problem="problem" @dismiss="dismiss" @again="dismiss" />
         <p v-if="!draft.edits.length" class="text-soft">
           Nothing is changed. What you keep here gathers upon the version in use, and advises nobody before it
-          is put to use.
+          is published.
         </p>
         <template v-else>
           <EditList :knowhow="knowhow" :draft="draft" @take-back="takeBack.mutate($event)" />
           <details v-if="session?.lead">
-            <summary class="min-h-12 cursor-pointer py-3 text-sm font-semibold">Throw the draft away</summary>
+            <summary class="min-h-12 cursor-pointer py-3 text-sm font-semibold">Discard draft</summary>
             <button type="button" class="btn" @click="forget.mutate()">
               Yes, for good: {{ draft.edits.length }} {{ draft.edits.length === 1 ? 'change' : 'changes' }}
             </button>

@@ -13,14 +13,14 @@ const checked = ref(false)
 
 <template>
   <form class="grid gap-3" @submit.prevent="emit('use', note, checked)">
-    <h3 class="text-lg">Put it to use</h3>
+    <h3 class="text-lg">Publish</h3>
     <p class="text-soft text-sm">
       New calls are judged with it from then on; those begun keep theirs. The version before stays, to return
       to.
     </p>
     <TextField v-model="note" label="What is new" maxlength="200" required />
     <Tick v-if="alone" v-model="checked" label="I wrote all of this, and have checked it myself" />
-    <p v-if="alone" class="text-soft text-sm">Better: somebody else looks at it and puts it to use.</p>
-    <button class="btn btn-act" :disabled="busy || (alone && !checked)">Put to use</button>
+    <p v-if="alone" class="text-soft text-sm">Better: somebody else checks it and publishes it.</p>
+    <button class="btn btn-act" :disabled="busy || (alone && !checked)">Publish</button>
   </form>
 </template>

@@ -20,7 +20,7 @@ public class AccessibilityTest extends BrowserTest {
         page.getByLabel("Complaint").waitFor();
         Axe.assertClean(page, "new call");
         page.navigate(installation.address() + HALF_DONE);
-        page.getByText("Where it narrows").waitFor();
+        page.getByText("Where it may be blocked").waitFor();
         Axe.assertClean(page, "call");
         button(page, "Air gap:").click();
         page.getByText("What can be wrong here").waitFor();
@@ -35,7 +35,7 @@ public class AccessibilityTest extends BrowserTest {
         // From elsewhere, as a change of the hash alone loads nothing.
         page.navigate("about:blank");
         page.navigate(installation.address() + LEFT_OPEN + "#" + segment);
-        page.getByText("Where it narrows").waitFor();
+        page.getByText("Where it may be blocked").waitFor();
     }
 
     @Test
@@ -57,7 +57,7 @@ public class AccessibilityTest extends BrowserTest {
     public void everythingToTouchIsLargeEnoughForAGlove() {
         var page = chromium.signedIn(installation, Size.PHONE);
         page.navigate(installation.address() + HALF_DONE);
-        page.getByText("Where it narrows").waitFor();
+        page.getByText("Where it may be blocked").waitFor();
         assertLargeEnough(page);
         for (var segment : SEGMENTS) {
             segment(page, segment);

@@ -124,8 +124,8 @@ record CallPage(Page page) {
     /** Confirms every caution that the work so far and ahead asks for. */
     void makesSafe() {
         segment("Safe");
-        var open = panel().getByRole(
-                        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Taken care of: ")));
+        var open =
+                panel().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Done: ")));
         for (int left = open.count(); left > 0; left--) {
             open.first().click();
             assertThat(open).hasCount(left - 1);

@@ -249,7 +249,7 @@ public class FullVisitsTest extends BrowserTest {
         assertThat(maren.getByRole(AriaRole.DIALOG)).containsText("A password has 10 characters or more.");
         maren.getByRole(AriaRole.DIALOG).getByLabel("New password").fill("lint-and-limescale");
         button(maren, "Keep").click();
-        assertThat(maren.getByLabel("Who works here")).containsText("Wenna Sparrow");
+        assertThat(maren.getByLabel("People")).containsText("Wenna Sparrow");
         maren.navigate(address);
 
         var wenna = chromium.profile(Size.PHONE).newPage();
@@ -277,7 +277,7 @@ public class FullVisitsTest extends BrowserTest {
         maren.getByLabel("Reason").fill("Looked at from outside only");
         call.touch("Close the call");
         assertThat(call.panel()).containsText("Closed at");
-        button(maren, "Who did what").click();
+        button(maren, "Activity log").click();
         var trail = maren.getByRole(AriaRole.DIALOG);
         assertThat(trail).containsText("Pieces on the trayWenna Sparrow, computer");
         assertThat(trail).containsText("The call closed: Looked at from outside onlyMaren Tolliver");

@@ -48,7 +48,7 @@ public class HandedOnTest extends BrowserTest {
             other.getByLabel("Password").fill(Installation.PASSWORD);
             button(other, "Sign in").click();
             assertThat(other.getByText("Nothing planned.")).isVisible();
-            other.getByLabel("Bring in a call from a file").setInputFiles(file);
+            other.getByLabel("Import a call").setInputFiles(file);
             assertThat(other.getByLabel("Next step")).containsText("Closed at");
             assertEquals(report(other, empty.address()), said);
 
@@ -58,10 +58,10 @@ public class HandedOnTest extends BrowserTest {
             assertEquals(Files.readString(again), Files.readString(file));
 
             other.navigate(empty.address());
-            other.getByLabel("Bring in a call from a file").setInputFiles(file);
+            other.getByLabel("Import a call").setInputFiles(file);
             assertThat(other.getByRole(AriaRole.ALERT)).containsText("This call is on file here already.");
             Files.writeString(again, "{\"format\": \"something else\"}");
-            other.getByLabel("Bring in a call from a file").setInputFiles(again);
+            other.getByLabel("Import a call").setInputFiles(again);
             assertThat(other.getByLabel("What is wrong").locator("li").first()).isVisible();
         }
     }

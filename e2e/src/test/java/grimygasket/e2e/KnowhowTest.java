@@ -105,12 +105,12 @@ public class KnowhowTest extends BrowserTest {
         choose(page, "better.yaml", sound.replaceFirst("name: Vacuum cleaner", "name: Vacuum, tried out"));
         assertThat(page.getByLabel("Differences")).containsText("Vacuum, tried out");
         page.getByLabel("What is new about it").fill("Another name");
-        button(page, "Bring it in as a new version").click();
+        button(page, "Import as a new version").click();
         assertThat(page.getByLabel("Versions", new Page.GetByLabelOptions().setExact(true)))
                 .containsText("Another name");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Vacuum cleaner")))
                 .isVisible();
-        button(page, "Put to use").first().click();
+        button(page, "Publish").first().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Vacuum, tried out")))
                 .isVisible();
         button(page, "Return to it").last().click();

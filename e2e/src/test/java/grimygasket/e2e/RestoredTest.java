@@ -98,7 +98,7 @@ public class RestoredTest extends BrowserTest {
                 Integer.parseInt(column("select count(*) from command_log where returned and outcome = 'APPLIED'")[0])
                         >= 3);
         new CallPage(phone).segment("Hand over");
-        button(phone, "Who did what").click();
+        button(phone, "Activity log").click();
         assertThat(phone.getByText("given back after a backup was restored").first())
                 .isVisible();
     }

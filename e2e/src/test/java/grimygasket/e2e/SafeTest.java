@@ -14,7 +14,7 @@ public class SafeTest extends BrowserTest {
     }
 
     private static void confirms(CallPage call, String caution) {
-        call.touch("Taken care of: " + caution);
+        call.touch("Done: " + caution.substring(0, 1).toLowerCase() + caution.substring(1));
     }
 
     @Test
@@ -61,7 +61,7 @@ public class SafeTest extends BrowserTest {
         sheet.getByLabel("Since").fill("2025-04-01");
         sheet.getByLabel("What shows it").fill("Course in Saltmere, certificate 88");
         button(maren, "Keep what they are qualified for").click();
-        assertThat(maren.getByLabel("Who works here")).containsText("qualified for electrical measuring");
+        assertThat(maren.getByLabel("People")).containsText("qualified for electrical measuring");
 
         rollo.reload();
         assertThat(call.panel()).containsText("Measure the insulation to earth");

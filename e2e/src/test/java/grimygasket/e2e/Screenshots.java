@@ -112,7 +112,7 @@ public final class Screenshots {
     /** In a cellar: two things are entered, and wait. */
     private static void takeOffline(Page page, String address, Path folder, String name) {
         page.navigate(address);
-        page.getByText("Where it narrows").waitFor();
+        page.getByText("Where it may be blocked").waitFor();
         page.context().setOffline(true);
         for (var code : new String[] {"F3", "F7"}) {
             page.getByPlaceholder("What else?").fill(code);
@@ -151,14 +151,14 @@ public final class Screenshots {
         page.getByLabel("How often", new Page.GetByLabelOptions().setExact(true))
                 .fill("1");
         BrowserTest.button(page, "Keep in the draft").click();
-        page.getByText("Calls on which its advice").waitFor();
+        page.getByText("Test calls that now fail").waitFor();
         page.getByLabel("What is to be changed").fill("filter");
         page.evaluate("document.activeElement.blur()");
         take(page, folder, name);
     }
 
     private static void takeCall(Page page, String address, Path folder, String name) {
-        takeView(page, address, "Where it narrows", folder, name);
+        takeView(page, address, "Where it may be blocked", folder, name);
     }
 
     /** @param shown text by which it is known that the view is there */

@@ -44,7 +44,7 @@ public class VisitTest extends BrowserTest {
     @Test
     public void whatIsKnownBeforehandShiftsTheSuspects() {
         var page = newCall(Size.DESK, "Stops half-way");
-        summary(page, "Known about it").click();
+        summary(page, "Background").click();
         var oddLoad = page.getByLabel("Odd load just before", new Page.GetByLabelOptions().setExact(true));
         oddLoad.selectOption("Wax or frying fat");
         assertThat(page.getByLabel("So far")).containsText("Odd load just before: Wax or frying fat");

@@ -86,7 +86,7 @@ public class WaysInTest extends BrowserTest {
         assertThat(maren.getByLabel("Changes")).containsText("Corvanne Breeze 2");
         maren.getByLabel("What is new").fill("Breeze 2 opens at the back");
         maren.getByText("I wrote all of this, and have checked it myself").click();
-        button(maren, "Put to use").click();
+        button(maren, "Publish").click();
         assertThat(maren.getByLabel("Changes")).hasCount(0);
         maren.navigate(installation.address() + "/know-how/washing-machine/models");
         assertThat(maren.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Corvanne Breeze 2")))

@@ -143,10 +143,10 @@ public class WholeJobTest extends BrowserTest {
                 .click();
         assertThat(call.panel()).containsText("Open first: Lower rack and filter out, then Sump cover off");
         assertThat(call.panel()).containsText("Glass may hide");
-        button(page, "Taken care of: Cuts").click();
-        assertThat(call.panel()).containsText("✓ Cuts: taken care of");
-        button(page, "Taken care of: It tips").click();
-        button(page, "Taken care of: Electric shock").click();
+        button(page, "Done: cuts").click();
+        assertThat(call.panel()).containsText("✓ Cuts: done");
+        button(page, "Done: it tips").click();
+        button(page, "Done: electric shock").click();
         assertThat(call.panel()).containsText("✓ Electric shock: cut off");
 
         call.touch("The tray");

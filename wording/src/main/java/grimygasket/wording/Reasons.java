@@ -35,7 +35,7 @@ public final class Reasons {
             case LICENSED -> "This is work for a licensed " + about.get(0) + ". Make it safe, and hand the call on.";
             case NOT_QUALIFIED ->
                 "This is for somebody qualified for " + Competences.name(Competence.valueOf(about.get(0)))
-                        + ": hand it on. Who is qualified stands under Settings, Who works here.";
+                        + ": hand it on. Who is qualified stands under Settings, People.";
             case EXCLUDED ->
                 "“" + about.get(0) + "” and “" + about.get(1)
                         + "” exclude each other. Take the other back first, in the story.";
@@ -51,7 +51,7 @@ public final class Reasons {
             case TOO_LONG -> "That is too long: " + about.get(0) + " characters at most.";
             case LAST_COMPLAINT -> "A call is about something: write the other complaint down first.";
             case FEATURES -> String.join(" ", about);
-            case RATINGS -> "The plate cannot say that.";
+            case RATINGS -> "That is not a valid rating.";
             case READING -> "Enter what was read.";
             case NO_POWER -> NoPower.sentence(about);
             case IN_THE_WAY ->

@@ -12,7 +12,7 @@ public final class StepReasons {
         return switch (reason.kind()) {
             case TELLS_APART ->
                 "Tells apart: " + about.stream().map(StepReasons::cause).collect(Collectors.joining(", ")) + ".";
-            case FIRMS_UP -> "Firms up or weakens: " + cause(about.get(0)) + ".";
+            case FIRMS_UP -> "Tests for: " + cause(about.get(0)) + ".";
             case NOTHING_TO_OPEN -> "Nothing more to open.";
             case OPENING -> "Opening and closing again take " + Math.round(reason.amount()) + " min of it.";
             case DECIDES -> "What it shows decides what is done next.";

@@ -32,7 +32,7 @@ public class ReasonsTest {
         assertEquals(
                 Reasons.say(new Reason(Reason.Kind.NOT_QUALIFIED, List.of("ELECTRICAL"))),
                 "This is for somebody qualified for electrical measuring: hand it on. Who is qualified stands under"
-                        + " Settings, Who works here.");
+                        + " Settings, People.");
         assertEquals(Reasons.say(new Reason(Reason.Kind.UNFIT, List.of("say what was found"))), "Say what was found.");
     }
 }

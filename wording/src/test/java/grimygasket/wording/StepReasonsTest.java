@@ -26,7 +26,7 @@ public class StepReasonsTest {
     Object[][] sentences() {
         return new Object[][] {
             {say(Kind.TELLS_APART, 0, "Pump jammed", ""), "Tells apart: pump jammed, none of these."},
-            {say(Kind.FIRMS_UP, 0, "Pump jammed"), "Firms up or weakens: pump jammed."},
+            {say(Kind.FIRMS_UP, 0, "Pump jammed"), "Tests for: pump jammed."},
             {say(Kind.OPENING, 6.6), "Opening and closing again take 7 min of it."},
             {
                 say(Kind.FITS_NOTHING, 0.997),
