@@ -1,12 +1,12 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { tell } from '../core/core'
 import { forgetWhatCameLate, keepAgain } from '../store/forget'
 import { gaugesHere } from '../store/gauges'
 import { homesHere } from '../store/homes'
-import { hold, reportOf, stepOf, stepsOf, viewOf } from '../store/held'
+import { reportOf, stepOf, stepsOf, viewOf } from '../store/held'
 import { roundHere } from '../store/nextDays'
-import { ofCallOrHere, orHere, patiently } from '../store/orHere'
+import { ofCall } from '../store/ofCall'
+import { patiently } from '../store/patiently'
 import { waits } from '../store/outbox'
 import { foundHere, heardHere } from '../store/words'
 import { goBy } from '../ui/clocks'
@@ -55,22 +55,7 @@ export function useCall(id: MaybeRefOrGetter<string>, enabled: () => boolean = (
   return useQuery({
     enabled,
     queryKey: ['call', computed(() => toValue(id))],
-    queryFn: async () => {
-      const callId = toValue(id)
-      return orHere(
-        callId,
-        async (signal) => {
-          const call = await answer(() =>
-            api.GET('/api/calls/{callId}', { params: { path: { callId } }, signal }),
-          )
-          void hold(callId)
-            .then(({ knowhow }) => tell(knowhow))
-            .catch(() => undefined)
-          return call
-        },
-        viewOf,
-      )
-    },
+    queryFn: () => ofCall(toValue(id), viewOf),
   })
 }
 
@@ -79,14 +64,7 @@ export function useSteps(call: MaybeRefOrGetter<Call>, enabled: () => boolean) {
   const head = computed(() => toValue(call).head)
   return useQuery({
     queryKey: ['steps', computed(() => head.value.id), computed(() => head.value.version)],
-    queryFn: () => {
-      const params = { path: { callId: head.value.id } }
-      return orHere(
-        head.value.id,
-        (signal) => answer(() => api.GET('/api/calls/{callId}/steps', { params, signal })),
-        stepsOf,
-      )
-    },
+    queryFn: () => ofCall(head.value.id, stepsOf),
     enabled,
     staleTime: Infinity,
   })
@@ -106,14 +84,8 @@ export function useStep(
       computed(() => toValue(step)?.id),
     ],
     queryFn: () => {
-      const { kind, id: stepId } = toValue(step)!
-      const callId = toValue(call)!.head.id
-      const params = { path: { callId, kind, stepId } }
-      return orHere(
-        callId,
-        (signal) => answer(() => api.GET('/api/calls/{callId}/steps/{kind}/{stepId}', { params, signal })),
-        (one) => stepOf(one, kind, stepId),
-      )
+      const { kind, id } = toValue(step)!
+      return ofCall(toValue(call)!.head.id, (one) => stepOf(one, kind, id))
     },
     enabled: () => !!toValue(step),
     staleTime: Infinity,
@@ -124,14 +96,7 @@ export function useStep(
 export function useReport(id: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: ['report', computed(() => toValue(id))],
-    queryFn: () => {
-      const params = { path: { callId: toValue(id) } }
-      return orHere(
-        toValue(id),
-        (signal) => answer(() => api.GET('/api/calls/{callId}/report', { params, signal })),
-        reportOf,
-      )
-    },
+    queryFn: () => ofCall(toValue(id), reportOf),
     // Other screens go on with the call.
     staleTime: 0,
   })
@@ -171,14 +136,7 @@ export function useLearnt(kind: MaybeRefOrGetter<string>) {
 export function useGauges(call: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: ['gauges', computed(() => toValue(call))],
-    queryFn: () => {
-      const params = { query: { call: toValue(call) } }
-      return ofCallOrHere(
-        toValue(call),
-        (signal) => answer(() => api.GET('/api/gauges', { params, signal })),
-        gaugesHere,
-      )
-    },
+    queryFn: () => gaugesHere(toValue(call)),
     placeholderData: keepPreviousData,
   })
 }
@@ -262,14 +220,7 @@ export interface Searched {
 export function useFound(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: ['found', computed(() => toValue(machine)), computed(() => toValue(text).trim())],
-    queryFn: () => {
-      const { kind, ...query } = toValue(machine)
-      const params = { path: { kind }, query: { ...query, text: toValue(text).trim() } }
-      return patiently(
-        (signal) => answer(() => api.GET('/api/know-how/{kind}/found', { params, signal })),
-        () => foundHere(toValue(machine), toValue(text).trim()),
-      )
-    },
+    queryFn: () => foundHere(toValue(machine), toValue(text).trim()),
     enabled: () => toValue(text).trim().length > 1,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
@@ -280,14 +231,7 @@ export function useFound(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGe
 export function useHeard(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: ['heard', computed(() => toValue(machine)), computed(() => toValue(text))],
-    queryFn: () => {
-      const { kind, revision, features } = toValue(machine)
-      const params = { path: { kind }, query: { revision, features, text: toValue(text) } }
-      return patiently(
-        (signal) => answer(() => api.GET('/api/know-how/{kind}/heard', { params, signal })),
-        () => heardHere(toValue(machine), toValue(text)),
-      )
-    },
+    queryFn: () => heardHere(toValue(machine), toValue(text)),
     enabled: () => toValue(text).trim().length > 0,
     staleTime: Infinity,
   })

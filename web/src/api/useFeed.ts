@@ -1,20 +1,24 @@
-import { useEventSource } from '@vueuse/core'
+import { useEventSource, useDebounceFn } from '@vueuse/core'
 import { computed, watch } from 'vue'
 import { sentHere } from './device'
-import { held, hold } from '../store/held'
+import { changedElsewhere } from '../store/changedElsewhere'
 import { retryReturned } from '../store/outbox'
 import { useSession } from './queries'
-import { callKey, queryClient } from './queryClient'
+import { queryClient } from './queryClient'
 
 const COME_BACK_MS = 5_000
+/** What a colleague does in one go is looked at once. */
+const IN_ONE_GO_MS = 300
 
-async function holdAgain(call: string) {
-  if (await held(call)) await hold(call).catch(() => undefined)
-  await queryClient.invalidateQueries({ queryKey: callKey(call) })
+/** A call that was changed, and whose it is. */
+interface Changed {
+  call: string
+  command: string
+  account?: string
 }
 
 /**
- * Looks again at what was changed elsewhere, as the server tells of it.
+ * Looks again at what was changed elsewhere and concerns this device, as the server tells of it.
  *
  * @param back what is done once the server is there again
  */
@@ -24,16 +28,25 @@ export function useFeed(back: () => void) {
   const { event, data, lastEventId } = useEventSource(url, ['here', 'changed', 'all'] as const, {
     autoReconnect: { delay: COME_BACK_MS },
   })
+  const changed = new Map<string, Changed>()
+  const lookAtThem = useDebounceFn(() => {
+    const all = [...changed.values()]
+    changed.clear()
+    const ids = (some: Changed[]) => some.map(({ call }) => call)
+    const ours = all.filter(({ account }) => account === session.value?.id)
+    void changedElsewhere(ids(all), ids(ours))
+    if (ours.length) void queryClient.invalidateQueries({ queryKey: ['round'] })
+  }, IN_ONE_GO_MS)
   let begun = false
   watch(
     lastEventId,
     () => {
       if (event.value === 'changed') {
-        const changed = JSON.parse(data.value!) as { call: string; command: string }
-        if (sentHere.has(changed.command)) return
-        void holdAgain(changed.call)
-        void retryReturned(changed.call).then((some) => some && back())
-        void queryClient.invalidateQueries({ queryKey: ['round'] })
+        const one = JSON.parse(data.value!) as Changed
+        if (sentHere.has(one.command)) return
+        changed.set(one.call, one)
+        void lookAtThem()
+        void retryReturned(one.call).then((some) => some && back())
       } else if (begun || event.value === 'all') {
         // What was changed while nobody listened is not known one by one.
         void queryClient.invalidateQueries()

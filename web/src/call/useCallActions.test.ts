@@ -12,7 +12,12 @@ vi.mock('../api/queries', () => ({ useSession: () => ({ data: ref(undefined) }) 
 vi.mock('../api/commands', () => ({
   commandTo: (call: string, change: object, id = 'new') => ({ id, call, change }),
 }))
-vi.mock('../store/enter', () => ({ enter: vi.fn(), sendAtOnce: vi.fn(), sendWhatWaits: vi.fn() }))
+vi.mock('../store/enter', () => ({
+  anew: vi.fn(),
+  enter: vi.fn(),
+  sendAtOnce: vi.fn(),
+  sendWhatWaits: vi.fn(),
+}))
 vi.mock('../store/held', () => ({ me: () => ({ account: 'maren' }) }))
 vi.mock('../store/tapped', () => ({ note: vi.fn(), strike: vi.fn() }))
 vi.mock('../store/outbox', () => ({ waits: () => true, refused: ref([]), settle: vi.fn() }))

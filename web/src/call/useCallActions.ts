@@ -6,7 +6,7 @@ import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
 import { daysSince1970, minuteOfDay } from '../ui/format'
-import { enter, sendAtOnce, sendWhatWaits } from '../store/enter'
+import { anew, enter, sendAtOnce, sendWhatWaits } from '../store/enter'
 import { me } from '../store/held'
 import type { Foresight } from './useForesight'
 import { refused, settle as settleRefused, waits } from '../store/outbox'
@@ -63,9 +63,8 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
         if (view) queryClient.setQueryData(queryKey, view)
         return before
       },
-      onSuccess: (taken) => {
+      onSuccess: () => {
         void queryClient.invalidateQueries({ queryKey: ['round'] })
-        if (taken) return refresh()
       },
       onError: (error, { command, view }, before) => {
         if (view) {
@@ -87,7 +86,7 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
     const { kind, message, theirs } = notTaken.value?.refused ?? {}
     return message === undefined ? undefined : new Problem(kind!, message, {}, theirs as Entry)
   })
-  const refresh = () => queryClient.invalidateQueries({ queryKey: callKey(callId.value) })
+  const refresh = () => anew(callId.value)
 
   /** Whether it went through. */
   const run = (sending: Sending) =>

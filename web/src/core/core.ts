@@ -123,8 +123,8 @@ export function tell(name: string): Promise<void> {
 
 /** Know-how as JSON; kept on this device, as a version never changes. */
 export async function fetchKnowhow(name: string): Promise<string> {
-  const db = await storage()
-  const kept = await db.get('knowhow', name)
+  const db = await storage().catch(() => undefined)
+  const kept = await db?.get('knowhow', name)
   if (kept) return kept
   const [kind, revision] = name.split('/')
   const path = { kind: kind!, revision: Number(revision) }
@@ -133,7 +133,8 @@ export async function fetchKnowhow(name: string): Promise<string> {
       api.GET('/api/device/know-how/{kind}/{revision}', { params: { path }, signal: patience() }),
     ),
   )
-  await db.put('knowhow', json, name)
+  // The core is told it, whether there is room for it or not.
+  await db?.put('knowhow', json, name).catch(() => undefined)
   return json
 }
 

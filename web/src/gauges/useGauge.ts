@@ -1,11 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
-import { answer, api } from '../api/client'
 import { Problem } from '../api/problem'
 import type { Gauge, Written } from '../api/types'
 import { judgeHere } from '../store/gauges'
-import { ofCallOrHere } from '../store/orHere'
 import { useDraft } from '../ui/drafts'
 
 /** Milliseconds after the last key until it is judged. */
@@ -21,13 +19,7 @@ export function useGauge(gauge: Gauge, call: string | undefined) {
     queryKey: ['judgement', gauge.id, call, settled],
     queryFn: () => {
       const inputs = JSON.parse(settled.value) as Record<string, Written>
-      const params = { path: { id: gauge.id } }
-      return ofCallOrHere(
-        call,
-        (signal) =>
-          answer(() => api.POST('/api/gauges/{id}/judgements', { params, body: { call, inputs }, signal })),
-        () => judgeHere(gauge.id, inputs, call),
-      )
+      return judgeHere(gauge.id, inputs, call)
     },
     placeholderData: keepPreviousData,
   })

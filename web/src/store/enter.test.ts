@@ -27,10 +27,14 @@ test('a call that came here as it was before what was sent is asked for once mor
   expect(hold).toHaveBeenCalledExactlyOnceWith('one')
 })
 
-test('one that is as the server has it, or is not here, is not', async () => {
+test('one that is as the server has it is not', async () => {
   vi.mocked(held).mockResolvedValue(of(2))
   await sendAtOnce(command)
+  expect(hold).not.toHaveBeenCalled()
+})
+
+test('one that is not here is got, as nothing else is drawn', async () => {
   vi.mocked(held).mockResolvedValue(undefined)
   await sendAtOnce(command)
-  expect(hold).not.toHaveBeenCalled()
+  expect(hold).toHaveBeenCalledExactlyOnceWith('one')
 })

@@ -3,10 +3,11 @@ import { sent } from '../api/commands'
 import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queryClient'
 import type { Call, Command, HeldCall, Refusal, Taken } from '../api/types'
-import { become, held, hold, me, viewOf } from './held'
-import { nextDays, prepareAnew } from './nextDays'
+import { become, held, hold, isKeptNow, me, viewOf } from './held'
+import { nextDays } from './days'
+import { prepareAnew } from './nextDays'
 import { put, putRefused, send, waitingOf, waits, type Told } from './outbox'
-import { alone } from './storage'
+import { alone, keeps } from './storage'
 import { strike, tapped } from './tapped'
 import { offVan, withOffVan } from './van'
 
@@ -17,7 +18,7 @@ const kindOf = (refusal: Refusal) => refusal.kind.toLowerCase().replace('_', '-'
 const problemOf = (refusal: Refusal) =>
   new Problem(kindOf(refusal), refusal.sentence, refusal.fields, refusal.theirs)
 
-function show(view: Call) {
+export function show(view: Call) {
   queryClient.setQueryData(callKey(view.head.id), view)
   return view
 }
@@ -31,7 +32,7 @@ const draw = (one: HeldCall): Promise<Call> => viewOf(one).then(show)
  */
 export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
   alone(command.call, async () => {
-    const now = await held(command.call)
+    const now = await keeps().then((does) => (does ? held(command.call) : undefined))
     if (!now) return false
     const { held: became, refused } = await become(now, command)
     if (refused) throw problemOf(refused)
@@ -45,6 +46,7 @@ export const enter = (command: Command, picture?: Blob): Promise<boolean> =>
       viewOf(after),
     ])
     if (!isKept) return false
+    isKeptNow(command.call)
     show(view)
     void sendWhatWaits()
     return true
@@ -92,7 +94,8 @@ export async function begin(command: Command): Promise<Call> {
   if (!call || !circumstances) throw refused ? problemOf(refused) : Problem.unreachable()
   const { shelf } = circumstances
   const { account } = me()
-  const held = { call, knowhow, circumstances, customer: change.customer, shelf, beside: [] }
+  // The server has not said yet what it is held against.
+  const held = { call, knowhow, circumstances, digest: '', customer: change.customer, shelf, beside: [] }
   const after = (await waitingOf(account)).reduce((one, { offVan = {} }) => withOffVan(one, offVan), held)
   if (!(await put({ account, command: known }, after))) throw Problem.unreachable()
   const view = await draw(after)
@@ -100,8 +103,8 @@ export async function begin(command: Command): Promise<Call> {
   return view
 }
 
-/** Keeps and draws a call as the server has it; if it does not answer, the next look at it will. */
-const anew = (call: string) =>
+/** Gets and draws a call as the server has it; if it does not answer, the next look at it will. */
+export const anew = (call: string) =>
   hold(call)
     .then(draw)
     .catch(() => undefined)
@@ -125,8 +128,7 @@ const told: Told = {
  */
 export async function sendAtOnce(command: Command, picture?: Blob): Promise<Taken> {
   const taken = await alone('sending', () => sent(me().account, command, picture))
-  const here = await held(command.call)
-  if (here && here.call.head.version !== taken.version) await anew(command.call)
+  if ((await held(command.call))?.call.head.version !== taken.version) await anew(command.call)
   return taken
 }
 

@@ -17,6 +17,7 @@ import { clockChanges } from '../ui/clocks'
 import { ask, fetchKnowhow, tell } from '../core/core'
 import { waitingFor, waitingOf } from './outbox'
 import { dropAcknowledged } from './acknowledged'
+import { daysKnown } from './days'
 import { alone, forgetPhotos, storage } from './storage'
 import { withOffVan } from './van'
 
@@ -41,23 +42,43 @@ function asker(): Asker {
   return { viewer, now: Date.now(), clocks: clockChanges() }
 }
 
-/** A call as this device keeps it, with what waits done to it; nothing where it keeps none. */
-export const held = (id: string): Promise<HeldCall | undefined> =>
+const AT_ONCE = 20
+
+/** Calls for which this device has no means or no room to keep them: until the page is left. */
+const unkept = new Map<string, HeldCall>()
+
+/** A call as this device holds it, with what waits done to it; nothing where it holds none. */
+export const held = async (id: string): Promise<HeldCall | undefined> =>
+  unkept.get(id) ??
   storage().then(
     (db) => db.get('calls', id),
     () => undefined,
   )
 
-/** A call as the core is told it, which knows its know-how; nothing where this device does not hold it. */
+/** From now on a call is kept. */
+export const isKeptNow = (id: string) => void unkept.delete(id)
+
+async function keep(id: string, one: HeldCall) {
+  await storage()
+    .then((db) => db.put('calls', one, id))
+    .then(
+      () => unkept.delete(id),
+      () => unkept.set(id, one),
+    )
+}
+
+/** A call as the core is told it, which knows its know-how; got first where this device does not hold it. */
 export async function toldById(id: string | undefined) {
-  const one = id ? await held(id) : undefined
-  if (one) await tell(one.knowhow)
-  return one && told(one)
+  if (!id) return undefined
+  const one = (await held(id)) ?? (await hold(id))
+  await tell(one.knowhow)
+  return told(one)
 }
 
 /** Lets go of a call, unless something that was done to it waits. */
 export const letGo = (id: string) =>
   alone(id, async () => {
+    unkept.delete(id)
     if (!(await waitingFor(id)).length) await (await storage()).delete('calls', id)
   })
 
@@ -69,26 +90,46 @@ async function isGone(id: string) {
   await letGo(id)
 }
 
-/** Keeps a call as the server has it now, and does to it what still waits; one that the server does not have is let go. */
+/** Gets a call as the server has it now, and does to it what still waits; one that the server does not have is let go. */
 export const hold = (id: string): Promise<HeldCall> =>
   // While something is under way it may be in the answer already, or not.
   alone('sending', async () => {
     const theirs = await answerQuietly(() =>
       api.GET('/api/device/calls/{callId}', { params: { path: { callId: id } }, signal: patience() }),
     ).catch(async (problem: unknown) => {
-      if (problem instanceof Problem && problem.kind === 'not-found') await isGone(id)
+      if (problem instanceof Problem && problem.kind === 'not-found') await isGone(id).catch(() => undefined)
       throw problem
     })
-    await fetchKnowhow(theirs.knowhow)
-    return alone(id, async () => {
-      // The server does not know yet what waits to be taken off the van, for whichever call.
-      const waiting = await waitingOf(me().account)
-      let now = waiting.reduce((one, { offVan = {} }) => withOffVan(one, offVan), theirs)
-      for (const command of await waitingFor(id)) now = (await become(now, command)).held ?? now
-      await (await storage()).put('calls', now, id)
-      return now
-    })
+    return take(theirs)
   })
+
+/** The same for several, which are asked for at once; those that the server does not have are left. */
+export const holdAll = (ids: string[]): Promise<HeldCall[]> =>
+  alone('sending', async () => {
+    const taken = []
+    for (let from = 0; from < ids.length; from += AT_ONCE) {
+      const query = { id: ids.slice(from, from + AT_ONCE) }
+      const some = await answerQuietly(() =>
+        api.GET('/api/device/calls', { params: { query }, signal: patience() }),
+      )
+      for (const theirs of some) taken.push(await take(theirs))
+    }
+    return taken
+  })
+
+async function take(theirs: HeldCall): Promise<HeldCall> {
+  const { id } = theirs.call.head
+  await fetchKnowhow(theirs.knowhow)
+  return alone(id, async () => {
+    // The server does not know yet what waits to be taken off the van, for whichever call.
+    const waiting = await waitingOf(me().account).catch(() => [])
+    let now = waiting.reduce((one, { offVan = {} }) => withOffVan(one, offVan), theirs)
+    const done = await waitingFor(id).catch(() => [])
+    for (const command of done) now = (await become(now, command)).held ?? now
+    await keep(id, now)
+    return now
+  })
+}
 
 /** What a command makes of a call. */
 export async function become(one: HeldCall, command: Command) {
@@ -139,10 +180,7 @@ export async function stepOf(one: HeldCall, kind: Step['kind'], id: string): Pro
 
 export async function reportOf(one: HeldCall): Promise<Report> {
   await tell(one.knowhow)
-  const days = await (await storage()).get('nextDays', 'now')
-  // Whose report it is, is not here yet: asked again soon, and by then the server may have what waits.
-  if (!days) throw Problem.unreachable()
-  const { business, currency } = days
+  const { business, currency } = await daysKnown()
   return ask('report', { held: told(one), asker: asker(), business, currency })
 }
 

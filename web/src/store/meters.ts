@@ -1,8 +1,7 @@
-import { Problem } from '../api/problem'
 import { ask, tell } from '../core/core'
 import type { Sample } from '../readings/useMeter'
 import { session, toldById } from './held'
-import { nextDays } from './nextDays'
+import { knowhowInUse } from './days'
 
 /** Where a simulated meter is: at a check of a call's machine, or of one of a kind to practise with. */
 export interface MeterAt {
@@ -14,8 +13,7 @@ export interface MeterAt {
 /** What a simulated meter of this device's own shows next, after so many samples. */
 export async function sampleHere({ call, kind, check }: MeterAt, given: number): Promise<Sample> {
   const held = await toldById(call)
-  const knowhow = held?.knowhow ?? (await nextDays())?.kinds.find((one) => one.kind === kind)?.knowhow
-  if (!knowhow || (call && !held)) throw Problem.unreachable()
+  const knowhow = held?.knowhow ?? (await knowhowInUse(kind))
   await tell(knowhow)
   return ask('sample', { held, knowhow, check, machine: 1, given, units: session().units })
 }

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, expect, test, vi } from 'vitest'
 import { Problem } from '../api/problem'
-import { hold } from './held'
+import { holdAll } from './held'
 import { prepare, roundHere } from './nextDays'
 
 const today = new Date().toISOString().slice(0, 10)
@@ -14,6 +14,7 @@ vi.mock('./warm', () => ({ warm: () => Promise.resolve(true) }))
 vi.mock('./held', () => ({
   held: vi.fn(),
   hold: vi.fn(),
+  holdAll: vi.fn(),
   letGo: vi.fn(),
   me: () => ({ account: 'maren' }),
   roundOf: () => Promise.resolve({ calls: [], leftOpen: [] }),
@@ -21,10 +22,10 @@ vi.mock('./held', () => ({
 }))
 vi.mock('../ui/clocks', () => ({ isoToday: () => today }))
 
-beforeEach(() => void vi.mocked(hold).mockReset())
+beforeEach(() => void vi.mocked(holdAll).mockReset().mockResolvedValue([]))
 
 test('a day of which a call is not here yet is not said to be empty', async () => {
-  vi.mocked(hold).mockImplementation(async () => {
+  vi.mocked(holdAll).mockImplementation(async () => {
     await expect(roundHere()).rejects.toThrow('this day is not kept on this device')
     throw Problem.unreachable()
   })
@@ -34,6 +35,6 @@ test('a day of which a call is not here yet is not said to be empty', async () =
 
 test('a day of which every call is here is', async () => {
   await prepare()
-  expect(hold).toHaveBeenCalledWith('one')
+  expect(holdAll).toHaveBeenCalledWith(['one'])
   expect((await roundHere()).day).toBe(today)
 })

@@ -1,47 +1,32 @@
 import { useLocalStorage } from '@vueuse/core'
 import { ref } from 'vue'
-import { answerQuietly, api } from '../api/client'
 import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queryClient'
 import { fetchKnowhow } from '../core/core'
-import type { HeldCall, NextDays, Round } from '../api/types'
+import type { HeldCall, Round } from '../api/types'
 import { isoToday } from '../ui/clocks'
 import { daysSince1970 } from '../ui/format'
 import { lastCall } from '../ui/lastCall'
-import { held, hold, letGo, me, roundOf, session } from './held'
+import { getNextDays, nextDays } from './days'
+import { held, hold, holdAll, letGo, me, roundOf, session } from './held'
 import { prune } from './acknowledged'
 import { storage } from './storage'
 import { warm } from './warm'
 
-/** What the next days need, once all of it was on this device. */
-export const nextDays = (): Promise<NextDays | undefined> =>
-  storage().then(
-    (db) => db.get('nextDays', 'now'),
-    () => undefined,
-  )
-
 /** Whether all that the next days need is on this device. */
 export const ready = ref(false)
 
-/** What was kept before may be held against other parts, schools and prices than there are now. */
-let isOld = true
-
-/**
- * Gets what the next days need onto this device, and lets go of what they do not.
- *
- * @param anew whether calls that have not changed are asked for, too
- */
-export async function prepare(anew = isOld) {
-  const days = await answerQuietly(() => api.GET('/api/device/next-days'))
+/** Gets what the next days need onto this device, and lets go of what they do not. */
+export async function prepare() {
+  const days = await getNextDays()
   const db = await storage()
-  for (const { call, version, learntAt } of days.calls) {
+  const others = []
+  for (const { call, version, digest } of days.calls) {
     const before = await held(call)
-    const isOther =
-      before?.call.head.version !== version || (before.circumstances.learnt?.at ?? 0) !== learntAt
-    if (anew || isOther) await hold(call)
-    // Where the server was slow it is shown as it was held before.
-    if (isOther) void queryClient.invalidateQueries({ queryKey: callKey(call) })
+    if (before?.call.head.version !== version || before.digest !== digest) others.push(call)
   }
+  for (const { call } of await holdAll(others))
+    void queryClient.invalidateQueries({ queryKey: callKey(call.head.id) })
   for (const { knowhow } of days.kinds) await fetchKnowhow(knowhow)
   // Only now: a day of which half the calls are here is not known here.
   await db.put('nextDays', days, 'now')
@@ -52,12 +37,11 @@ export async function prepare(anew = isOld) {
     else if (!wanted.has(id)) await letGo(id)
   }
   await prune()
-  isOld = false
   ready.value = await warm(days)
 }
 
 /** The settings have changed, which calls are held against. */
-export const prepareAnew = () => void prepare(true).catch(() => undefined)
+export const prepareAnew = () => void prepare().catch(() => undefined)
 
 /** Whose van, schools and round are kept here. */
 const owner = useLocalStorage('grimy-gasket:owner', '')

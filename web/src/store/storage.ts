@@ -77,6 +77,13 @@ export function storage(): Promise<IDBPDatabase<Tables>> {
   return opened
 }
 
+/** Whether this device has the means to keep anything. */
+export const keeps = () =>
+  storage().then(
+    () => true,
+    () => false,
+  )
+
 /** Forgets all that this device keeps of its user; until the page is loaded anew it keeps nothing more. */
 export function forgetDevice(): Promise<void> {
   forgotten = true

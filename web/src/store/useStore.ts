@@ -31,6 +31,8 @@ export function useStore() {
   }
   watch(() => session.value?.id, catchUp, { immediate: true })
   useEventListener(window, 'online', catchUp)
+  // Settings that somebody else has changed are told to nobody: they are looked at when this screen is looked at again.
+  useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && catchUp())
   // The server was restored, and is given back what it lacks.
   watch(returns, () => {
     void queryClient.invalidateQueries()

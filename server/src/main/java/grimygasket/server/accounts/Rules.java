@@ -116,6 +116,7 @@ final class Rules {
                             "/api/calls/{callId}/trail",
                             "/api/colleagues",
                             "/api/customers",
+                            "/api/device/calls",
                             "/api/device/calls/{callId}",
                             "/api/device/know-how/{kind}/{revision}",
                             "/api/device/next-days",

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -173,6 +174,31 @@ public class CallStore {
                 .param("day", day)
                 .query(this::filed)
                 .list();
+    }
+
+    /** Those of some days, and those of earlier ones that are still open, as far as anybody looks. */
+    public List<Filed> near(UUID accountId, LocalDate first, LocalDate last) {
+        return Stream.concat(
+                        openBefore(accountId, first).stream(),
+                        jdbc
+                                .sql(CALLS + "where c.account_id = :accountId and c.day between :first and :last")
+                                .param("accountId", accountId)
+                                .param("first", first)
+                                .param("last", last)
+                                .query(this::filed)
+                                .list()
+                                .stream())
+                .toList();
+    }
+
+    /** Those of some ids that are on file. */
+    public List<Filed> calls(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : jdbc.sql(CALLS + "where c.id in (:ids)")
+                        .param("ids", ids)
+                        .query(this::filed)
+                        .list();
     }
 
     /** Ids of a customer's calls, in the order of their days. */

@@ -13,6 +13,7 @@ import grimygasket.state.CallState;
 import grimygasket.state.Viewer;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -41,6 +42,11 @@ public class CallViews {
     /** @param me whose van the parts are taken from */
     public Known known(UUID callId, SignedIn me) {
         return knowhows.of(calls.call(callId), me.id());
+    }
+
+    /** Those of some calls that are on file. */
+    public List<Known> known(Collection<UUID> callIds, SignedIn me) {
+        return knowhows.of(calls.calls(callIds), me.id());
     }
 
     public CallState state(Known known, SignedIn me) {

@@ -12,6 +12,7 @@ import grimygasket.server.web.SealedTypes;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -98,8 +99,15 @@ public class CommandLog {
      * A call that has changed.
      *
      * @param seq where in the log it stands
+     * @param account whose call it is; null if it was erased since
+     * @param day on which it is now; null as above
      */
-    record Changed(long seq, UUID call, UUID command) {}
+    record Changed(
+            long seq,
+            UUID call,
+            UUID command,
+            @Nullable UUID account,
+            @Nullable LocalDate day) {}
 
     /** What a command is to change, as it is kept. */
     String body(Command command) {
@@ -234,8 +242,9 @@ public class CommandLog {
     /** The changes after a place in the log, in its order. */
     List<Changed> after(long seq, int most) {
         return jdbc.sql("""
-                        select seq, call_id as `call`, id as command from command_log
-                        where seq > :seq and outcome = 'APPLIED' order by seq limit :most
+                        select log.seq, log.call_id as `call`, log.id as command, c.account_id as account, c.day
+                        from command_log log left join service_call c on c.id = log.call_id
+                        where log.seq > :seq and log.outcome = 'APPLIED' order by log.seq limit :most
                         """)
                 .param("seq", seq)
                 .param("most", most)

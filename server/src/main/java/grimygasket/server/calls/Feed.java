@@ -43,6 +43,9 @@ class Feed {
     /** So often sessions are looked at: a feed ends with the one that it was opened with. */
     private static final int LOOKS_BETWEEN_SESSIONS = 5;
 
+    /** So often something is sent in any case: else nobody notices that a connection is gone. */
+    private static final int LOOKS_BETWEEN_BEATS = 20;
+
     private final CommandLog log;
     private final LogHistory history;
     private final Sessions sessions;
@@ -131,14 +134,20 @@ class Feed {
         try {
             log.after(below, MOST).stream()
                     .filter(changed -> told.putIfAbsent(changed.seq(), clock.millis()) == null)
-                    .forEach(this::tell);
+                    .forEach(changed -> tell(event(changed)));
             forget();
             if (++looks % LOOKS_BETWEEN_SESSIONS == 0) {
                 endWithSessions();
             }
+            if (looks % LOOKS_BETWEEN_BEATS == 0) {
+                tell(SseEmitter.event().comment("beat"));
+            }
         } catch (DataAccessException | CannotCreateTransactionException e) {
             // It is looked again in a second, and goes on where it was.
             LOG.debug("the log of commands cannot be read now", e);
+        } catch (RuntimeException e) {
+            // What is thrown here would end the schedule, and all feeds would be silent.
+            LOG.error("the feed could not tell what has changed", e);
         }
     }
 
@@ -159,10 +168,11 @@ class Feed {
         });
     }
 
-    private void tell(Changed changed) {
+    private void tell(SseEmitter.SseEventBuilder event) {
+        var parts = event.build();
         for (var listener : List.copyOf(listeners.keySet())) {
             try {
-                listener.send(event(changed));
+                listener.send(parts);
             } catch (IOException | IllegalStateException e) {
                 // Whoever is gone comes back and asks for what was missed.
                 listeners.remove(listener);

@@ -12,28 +12,31 @@ import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.CallView.Surroundings;
 import grimygasket.server.calls.CallViews;
-import grimygasket.server.calls.Filed;
 import grimygasket.server.calls.Knowhows;
+import grimygasket.server.calls.Known;
 import grimygasket.server.calls.LearntStore;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.shelf.ShelfStore;
 import grimygasket.state.Circumstances;
 import grimygasket.state.OfModel;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.zip.CRC32C;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Facts for devices: calls with what they are held against, and know-how. */
 @RestController
@@ -43,6 +46,7 @@ class DeviceController {
 
     private static final int DAYS_BACK = 1;
     private static final int DAYS_AHEAD = 3;
+    private static final int MOST_AT_ONCE = 50;
 
     private final CallStore calls;
     private final CallViews views;
@@ -52,6 +56,7 @@ class DeviceController {
     private final ShelfStore shelves;
     private final LearntStore learnt;
     private final Devices devices;
+    private final JsonMapper json;
     private final Clock clock;
 
     DeviceController(
@@ -63,6 +68,7 @@ class DeviceController {
             ShelfStore shelves,
             LearntStore learnt,
             Devices devices,
+            JsonMapper json,
             Clock clock) {
         this.calls = calls;
         this.views = views;
@@ -72,23 +78,28 @@ class DeviceController {
         this.shelves = shelves;
         this.learnt = learnt;
         this.devices = devices;
+        this.json = json;
         this.clock = clock;
     }
 
-    /** @param knowhow where it is had, and what the device knows it by */
+    /**
+     * @param knowhow where it is had, and what the device knows it by
+     * @param digest of all but the call itself: another one where any of it is another
+     */
     record HeldCall(
             Call call,
             String knowhow,
             Circumstances circumstances,
+            String digest,
             @JsonUnwrapped Surroundings surroundings) {}
 
     /**
      * A call that a device should hold.
      *
      * @param version as of which
-     * @param learntAt when what was learnt of its model was last noted, in milliseconds since 1970; 0 for nothing
+     * @param digest of what it is held against
      */
-    record ToHold(UUID call, int version, long learntAt) {}
+    record ToHold(UUID call, int version, String digest) {}
 
     /**
      * What a new call about a kind of machine is held against.
@@ -121,17 +132,9 @@ class DeviceController {
         var ours = business.get();
         var today = ours.today(clock);
         var first = today.minusDays(DAYS_BACK);
-        var near = Stream.concat(
-                        calls.openBefore(me.id(), first).stream(),
-                        first.datesUntil(today.plusDays(DAYS_AHEAD + 1L))
-                                .flatMap(day -> calls.onDay(me.id(), day).stream()))
-                .map(Filed::call)
-                .toList();
-        var ofModels = learnt.of(near);
-        var wanted = near.stream()
-                .map(Call::head)
-                .map(head -> new ToHold(
-                        head.id(), head.version(), ofModels.get(head.id()).at()))
+        var wanted = knowhows.of(calls.near(me.id(), first, today.plusDays(DAYS_AHEAD)), me.id()).stream()
+                .map(known ->
+                        new ToHold(known.call().head().id(), known.call().head().version(), digest(known)))
                 .toList();
         var circumstances = knowhows.forNew(me.id());
         var shelf = shelves.shelf(me.id(), Set.copyOf(Shipped.KINDS));
@@ -148,13 +151,30 @@ class DeviceController {
 
     @GetMapping("/calls/{callId}")
     HeldCall call(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        var known = views.known(callId, me);
+        return held(views.known(callId, me));
+    }
+
+    /** Several at once; without those that are not on file. */
+    @GetMapping("/calls")
+    List<HeldCall> calls(@RequestParam @Size(max = MOST_AT_ONCE) Set<UUID> id, @AuthenticationPrincipal SignedIn me) {
+        return views.known(id, me).stream().map(this::held).toList();
+    }
+
+    private HeldCall held(Known known) {
         var call = known.call();
         return new HeldCall(
                 call,
                 name(call.machine().kind(), call.head().revision()),
                 known.circumstances(),
+                digest(known),
                 views.surroundings(known));
+    }
+
+    private String digest(Known known) {
+        var digest = new CRC32C();
+        digest.update(json.writeValueAsBytes(known.circumstances()));
+        digest.update(json.writeValueAsBytes(known.filed().customer()));
+        return Long.toHexString(digest.getValue());
     }
 
     private static String name(String kind, int revision) {

@@ -2,6 +2,7 @@ package grimygasket.server.calls;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
@@ -64,7 +65,8 @@ public class LearntOfModelTest extends ServerTest {
                 .orElseGet(MissingNode::getInstance);
     }
 
-    private static long learntAt(Client client, UUID call) {
+    /** Of what a device is told that a call is held against. */
+    private static String digest(Client client, UUID call) {
         return client.get("/api/device/next-days")
                 .body()
                 .path("calls")
@@ -72,8 +74,8 @@ public class LearntOfModelTest extends ServerTest {
                 .filter(one -> one.path("call").asString().equals("" + call))
                 .findFirst()
                 .orElseThrow()
-                .path("learntAt")
-                .asLong();
+                .path("digest")
+                .asString();
     }
 
     @Test
@@ -83,7 +85,8 @@ public class LearntOfModelTest extends ServerTest {
         var second = washer(client, "ZEPHYR-9");
         var other = washer(client, "Zephyr 8");
         assertEquals(layer(second.get().body()).path("within").asString(""), "");
-        assertEquals(learntAt(client, second.id()), 0);
+        var before = digest(client, second.id());
+        var ofFirst = digest(client, first.id());
 
         finds(first);
         assertTrue(way(first.get().body()).path("found").asBoolean());
@@ -91,8 +94,8 @@ public class LearntOfModelTest extends ServerTest {
         assertEquals(layer(known).path("within").asString(), "back");
         assertEquals(way(known).path("learntFrom").path("calls").asInt(), 1);
         assertFalse(way(known).path("found").asBoolean());
-        assertTrue(learntAt(client, second.id()) > 0, "devices are told to get it");
-        assertEquals(learntAt(client, first.id()), 0, "it is not learnt from itself");
+        assertNotEquals(digest(client, second.id()), before, "devices are told to get it");
+        assertEquals(digest(client, first.id()), ofFirst, "it is not learnt from itself");
         assertEquals(layer(other.get().body()).path("within").asString(""), "");
     }
 
