@@ -1,8 +1,11 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/vue-query'
-import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { computed, toValue, watch, type MaybeRefOrGetter } from 'vue'
 import { forgetWhatCameLate, keepAgain } from '../store/forget'
+import { knowhowInUse } from '../store/days'
+import { drawAsBefore, noteDrawn } from '../store/drawn'
 import { gaugesHere } from '../store/gauges'
 import { homesHere } from '../store/homes'
+import { knowhowHere } from '../store/knowhow'
 import { reportOf, stepOf, stepsOf, viewOf } from '../store/held'
 import { roundHere } from '../store/nextDays'
 import { ofCall } from '../store/ofCall'
@@ -52,11 +55,18 @@ export const askForRound = () =>
   void queryClient.prefetchQuery({ queryKey: ['round', 'today'], queryFn: () => roundOf(), retry: false })
 
 export function useCall(id: MaybeRefOrGetter<string>, enabled: () => boolean = () => true) {
-  return useQuery({
+  const query = useQuery({
     enabled,
     queryKey: ['call', computed(() => toValue(id))],
     queryFn: () => ofCall(toValue(id), viewOf),
   })
+  watch(
+    () => enabled() && toValue(id),
+    (wanted) => wanted && void drawAsBefore(wanted),
+    { immediate: true },
+  )
+  watch(query.data, (view) => view && void noteDrawn(view))
+  return query
 }
 
 /** Every step that can be taken now, best first; the call itself names the first few. */
@@ -183,26 +193,36 @@ export function useKinds() {
   })
 }
 
-export const viewOfKnowhow = (kind: string, revision?: number, family?: string) =>
-  answer(() => api.GET('/api/know-how/{kind}', { params: { path: { kind }, query: { revision, family } } }))
+export const viewOfKnowhow = (kind: string) =>
+  answer(() => api.GET('/api/know-how/{kind}', { params: { path: { kind } } }))
 
-/**
- * What is known about a kind of machine, or about a family of its models: the version asked for, which never changes, or the
- * one in use.
- */
-export function useKnowhow(
+/** All that is known about a kind of machine, by the version in use. */
+export function useKnowhow(kind: MaybeRefOrGetter<string>) {
+  return useQuery({
+    queryKey: ['know-how', computed(() => toValue(kind)), 'in-use', 'all'],
+    queryFn: () => viewOfKnowhow(toValue(kind)),
+    staleTime: Infinity,
+  })
+}
+
+/** What is known of a call's machine, or of a kind as a new call is judged by it. */
+export function useKnowhowHere(
   kind: MaybeRefOrGetter<string | undefined>,
   revision?: MaybeRefOrGetter<number | undefined>,
   family?: MaybeRefOrGetter<string | undefined>,
 ) {
   return useQuery({
     queryKey: [
-      'know-how',
+      'know-how-here',
       computed(() => toValue(kind)),
-      computed(() => toValue(revision) ?? 'in-use'),
-      computed(() => toValue(family) ?? 'all'),
+      computed(() => toValue(revision)),
+      computed(() => toValue(family)),
     ],
-    queryFn: () => viewOfKnowhow(toValue(kind)!, toValue(revision), toValue(family)),
+    queryFn: async () => {
+      const revisionOf = toValue(revision)
+      const name = revisionOf ? `${toValue(kind)}/${revisionOf}` : await knowhowInUse(toValue(kind)!)
+      return knowhowHere(name, toValue(family))
+    },
     enabled: () => !!toValue(kind),
     staleTime: Infinity,
   })

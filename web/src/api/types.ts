@@ -5,8 +5,9 @@ type Schemas = components['schemas']
 export type Article = Schemas['Article']
 export type Assessment = Schemas['Assessment']
 export type Business = Schemas['Business']
-export type Call = Schemas['CallView']
-export type CallState = Omit<Call, 'customer' | 'beside' | 'earlier' | 'shelf' | 'family' | 'broughtIn'>
+/** All that the screen of a call shows: what follows from it, and what is told of it besides. */
+export type Call = CallState & Omit<HeldCall, 'call' | 'knowhow' | 'circumstances' | 'digest'>
+export type CallState = Schemas['CallState']
 export type Circumstances = Schemas['Circumstances']
 export type Change = Schemas['PieceChange']
 export type Check = Schemas['Check']
@@ -105,7 +106,7 @@ export type Turn = Schemas['Turn']
 export type UpkeepTask = Schemas['Task']
 export type Verdict = Judgement['verdict']
 
-export type Written = Schemas['Written']
+export type Written = Partial<Typed>
 
 /** A line of the job sheet, as far as it takes to change it. */
 export type Line<T = JobLine> = { id: string; version: number; at: number; by: string; what: T }

@@ -2,7 +2,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, toRef, watch } from 'vue'
 import { Problem } from '../api/problem'
-import { useCall, useKnowhow, useStep } from '../api/queries'
+import { useCall, useKnowhowHere, useStep } from '../api/queries'
 import type { Step } from '../api/types'
 import Notice from '../ui/Notice.vue'
 import { ofKey, stepKey } from '../judgement/steps'
@@ -44,7 +44,7 @@ const PANELS = {
 
 const props = defineProps<{ id: string }>()
 const { data: call, failureReason, refetch } = useCall(() => props.id)
-const { data: knowhow } = useKnowhow(
+const { data: knowhow } = useKnowhowHere(
   () => call.value?.machine.kind,
   () => call.value?.head.revision,
   () => call.value?.family,

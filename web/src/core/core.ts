@@ -92,11 +92,14 @@ interface Questions {
   heard: [OfWords, { heard: Heard[] }]
 }
 
+/** Which core this page has: its address goes by what is in it, and this file's by that. */
+export const build = import.meta.url
+
 let core: Promise<Remote<Core>> | undefined
 const toldOf = new Map<string, Promise<void>>()
 
 /** Starts the core once it is wanted; it may not be had without signal. */
-function started(): Promise<Remote<Core>> {
+export function started(): Promise<Remote<Core>> {
   core ??= start()
   core.catch(() => (core = undefined))
   return core

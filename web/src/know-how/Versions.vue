@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
 import { useRevisions, useSession } from '../api/queries'
 import { queryClient } from '../api/queryClient'
+import { prepareAnew } from '../store/nextDays'
 import type { Change, Knowhow, Revision } from '../api/types'
 import { clock, dayOf } from '../ui/clocks'
 import { dayName } from '../ui/format'
@@ -37,6 +38,8 @@ function show(all: Revision[]) {
   void queryClient.invalidateQueries({ queryKey: ['kinds'] })
   void queryClient.invalidateQueries({ queryKey: ['consequence'] })
   void queryClient.invalidateQueries({ queryKey: ['schools'] })
+  void queryClient.invalidateQueries({ queryKey: ['know-how-here'] })
+  prepareAnew()
 }
 const activate = useMutation({
   mutationFn: (number: number) =>

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/vue-query'
 import { useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { Problem } from '../api/problem'
-import { callKey, queryClient } from '../api/queryClient'
+import { queryClient } from '../api/queryClient'
 import Notice from '../ui/Notice.vue'
 
 const router = useRouter()
@@ -22,10 +22,9 @@ const {
     const body = text as never
     return answer(() => api.POST('/api/call-documents', { body, bodySerializer: (whole) => whole }))
   },
-  onSuccess: async (call) => {
-    queryClient.setQueryData(callKey(call.head.id), call)
+  onSuccess: async ({ call }) => {
     void queryClient.invalidateQueries({ queryKey: ['round'] })
-    await router.push(`/calls/${call.head.id}`)
+    await router.push(`/calls/${call}`)
   },
 })
 

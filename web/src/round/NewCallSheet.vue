@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useHomes, useKinds, useKnowhow } from '../api/queries'
+import { useHomes, useKinds, useKnowhowHere } from '../api/queries'
 import type { Call } from '../api/types'
 import Chips from '../ui/Chips.vue'
 import FeatureChoice from '../ui/FeatureChoice.vue'
@@ -21,7 +21,7 @@ const open = defineModel<boolean>({ required: true })
 const router = useRouter()
 const { draft, knownHome, adding, written, chooseHome, otherHome, chooseMachine, otherMachine, clear } =
   useNewCall(toRef(props, 'day'), props.visit)
-const { data: knowhow, isFetching } = useKnowhow(() => draft.value.machine.kind)
+const { data: knowhow, isFetching } = useKnowhowHere(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
 

@@ -79,7 +79,10 @@ export async function toldById(id: string | undefined) {
 export const letGo = (id: string) =>
   alone(id, async () => {
     unkept.delete(id)
-    if (!(await waitingFor(id)).length) await (await storage()).delete('calls', id)
+    if ((await waitingFor(id)).length) return
+    const db = await storage()
+    await db.delete('calls', id)
+    await db.delete('drawn', id)
   })
 
 /** The server does not have a call, and nothing of it waits to be given back: it was erased. */

@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { Command, HeldCall, NextDays } from '../api/types'
+import type { Call, Command, HeldCall, NextDays } from '../api/types'
 import type { Acknowledged } from './acknowledged'
 import { upgrade } from './older'
 import type { OffVan } from './van'
@@ -35,6 +35,8 @@ export interface Tables extends DBSchema {
   knowhow: { key: string; value: string }
   outbox: { key: number; value: Waiting }
   nextDays: { key: 'now'; value: NextDays }
+  /** Calls as they were drawn last, by id, with what drew them. */
+  drawn: { key: string; value: { by: string; view: Call } }
   /** By the ids of their commands. */
   acknowledged: { key: string; value: Acknowledged }
 }
@@ -44,7 +46,7 @@ export const keepsNothing = ref<'no means' | 'no room'>()
 
 const NAME = 'grimy-gasket'
 /** With every change of what is kept, `upgrade` brings over what was. */
-const VERSION = 5
+const VERSION = 6
 
 /** The cache of the service worker for what the server has said, see `vite.config.ts`. */
 const ANSWERS = 'answers'
@@ -58,6 +60,7 @@ export function storage(): Promise<IDBPDatabase<Tables>> {
   opened ??= openDB<Tables>(NAME, VERSION, {
     upgrade(db, from, _, all) {
       if (from < 4) db.createObjectStore('acknowledged', { keyPath: 'command.id' })
+      if (from < 6) db.createObjectStore('drawn')
       if (from > 0) return void upgrade(from, all)
       db.createObjectStore('calls')
       db.createObjectStore('knowhow')

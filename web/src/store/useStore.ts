@@ -3,6 +3,7 @@ import { watch } from 'vue'
 import { returns } from '../api/client'
 import { useSession } from '../api/queries'
 import { queryClient } from '../api/queryClient'
+import { started } from '../core/core'
 import { finish, sendWhatWaits } from './enter'
 import { keepFor, prepare } from './nextDays'
 import { read } from './outbox'
@@ -26,6 +27,7 @@ export function useStore() {
       await read()
       void sendWhatWaits()
     })
+    inTheBackground(started)
     clearTimeout(preparing)
     preparing = setTimeout(() => inTheBackground(prepare), LATER_MS)
   }

@@ -60,7 +60,7 @@ final class Answers {
             }
             symptom(call[0], left.pop());
         });
-        line("opening a call", bare, () -> send("GET", "/api/calls/" + call[0], ""));
+        line("opening a call", bare, () -> send("GET", "/api/device/calls/" + call[0], ""));
         var begun = new ArrayDeque<String>();
         for (int i = 0; i < WARM + TIMED; i++) {
             begun.add(add("2031-05-07"));

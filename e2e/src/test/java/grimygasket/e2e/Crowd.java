@@ -16,8 +16,8 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 
 /**
- * Fifty technicians at once, each with a round and calls of their own, who think for a moment before everything they do: prints how long
- * they wait. Run by scripts/crowd.
+ * Fifty technicians at once, each with a round and calls of their own, who think for a moment before everything they do, and each with a
+ * second device that holds the feed: prints how long they wait, and what a change costs the others. Run by scripts/crowd.
  */
 final class Crowd {
     private static final int TECHNICIANS = 50;
@@ -44,8 +44,11 @@ final class Crowd {
         var pool = Executors.newFixedThreadPool(TECHNICIANS);
         try (var installation = new Installation(true)) {
             var owner = new Phone(installation.address(), Installation.LOGIN);
+            var seconds = new ArrayList<Listening>();
             for (int i = 0; i < TECHNICIANS; i++) {
-                owner.put("/api/colleagues/" + UUID.randomUUID(), SOMEBODY.formatted(i, Installation.PASSWORD));
+                var account = UUID.randomUUID().toString();
+                owner.put("/api/colleagues/" + account, SOMEBODY.formatted(i, Installation.PASSWORD));
+                seconds.add(new Listening(new Phone(installation.address(), "crowd-" + i), account));
             }
             long begin = System.nanoTime() + WARMING.toNanos();
             long end = begin + TimeUnit.MINUTES.toNanos(Integer.parseInt(args[0]));
@@ -66,7 +69,18 @@ final class Crowd {
             System.out.println("| fifty at once | requests | median ms | 95th | 99th | 95th to median |");
             System.out.println("|---|---|---|---|---|---|");
             all.forEach(Crowd::print);
+            seconds.forEach(Listening::close);
+            int changes = seconds.stream().mapToInt(Listening::heard).max().orElse(0);
+            int followed = seconds.stream().mapToInt(Listening::requests).sum();
+            failed += seconds.stream().mapToInt(Listening::failed).sum();
             System.out.printf("%d technicians, %d requests failed%n", TECHNICIANS, failed);
+            System.out.printf(
+                    Locale.ROOT,
+                    "%d technicians, %d feeds: %d changes, %.2f requests of all others together for each%n",
+                    TECHNICIANS,
+                    seconds.size(),
+                    changes,
+                    (double) followed / changes);
         } finally {
             pool.shutdownNow();
         }
@@ -111,12 +125,12 @@ final class Crowd {
                 var beginning = BEGIN.formatted(LocalDate.now().toEpochDay(), UUID.randomUUID(), UUID.randomUUID());
                 timed("begin", () -> phone.send(call, UUID.randomUUID(), ++seq, beginning, PATIENCE));
                 timed("round", () -> status("/api/round"));
-                timed("opening a call", () -> status("/api/calls/" + call));
+                timed("opening a call", () -> status("/api/device/calls/" + call));
                 for (int i = 0; i < ENTRIES_OF_A_CALL && System.nanoTime() < end; i++) {
                     var code = CODE.formatted(++seq);
                     timed("entry", () -> phone.send(call, UUID.randomUUID(), seq, code, PATIENCE));
                 }
-                timed("report", () -> status("/api/calls/" + call + "/report"));
+                timed("report", () -> status("/api/calls/" + call + "/report.pdf"));
             }
             return this;
         }

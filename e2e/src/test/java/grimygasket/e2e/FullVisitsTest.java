@@ -164,7 +164,7 @@ public class FullVisitsTest extends BrowserTest {
         comesBackInTwoDays(call);
         // The night passes.
         installation.execute(
-                "update service_call set record = regexp_replace(record, '\"dryUntil\":[1-9][0-9]*', '\"dryUntil\":1')"
+                "update service_call set version = version + 1, record = regexp_replace(record, '\"dryUntil\":[1-9][0-9]*', '\"dryUntil\":1')"
                         + " where id = '" + call.id() + "'");
         page.reload();
         holdsAsDried(page, call.id());
@@ -249,7 +249,8 @@ public class FullVisitsTest extends BrowserTest {
         assertThat(maren.getByRole(AriaRole.DIALOG)).containsText("A password has 10 characters or more.");
         maren.getByRole(AriaRole.DIALOG).getByLabel("New password").fill("lint-and-limescale");
         button(maren, "Keep").click();
-        assertThat(maren.getByLabel("People")).containsText("Wenna Sparrow");
+        assertThat(maren.getByLabel("People", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("Wenna Sparrow");
         maren.navigate(address);
 
         var wenna = chromium.profile(Size.PHONE).newPage();

@@ -24,6 +24,9 @@ import java.util.regex.Pattern;
  * everything that was taken has to be there to be reported, printed, exported and brought in again. Run by scripts/fuzz.
  */
 final class Fuzz {
+    /** What follows from a call depends on the time. */
+    private static final long AS_OF = 1_900_000_000_000L;
+
     private static final Path DOCUMENT = Path.of("../docs/openapi.json");
     private static final List<String> ODD_TYPES = List.of(
             "application/json;charset=UTF-16",
@@ -269,7 +272,7 @@ final class Fuzz {
     private int readAll() throws InterruptedException {
         var calls = column("select id from service_call");
         for (var call : calls) {
-            for (var of : List.of("", "/report", "/report.pdf", "/call.json", "/dates.ics")) {
+            for (var of : List.of("/state", "/report.pdf", "/call.json", "/dates.ics")) {
                 var path = "/api/calls/" + call + of;
                 try {
                     var answer = phone.http().send(phone.request(path).build(), HttpResponse.BodyHandlers.ofString());
@@ -286,7 +289,7 @@ final class Fuzz {
         return calls.size();
     }
 
-    /** Gives out all that is kept of every customer, erases them, and brings their calls in again: each has to give the same report. */
+    /** Gives out all that is kept of every customer, erases them, and brings their calls in again: the same has to follow from each. */
     private int bringAllInAgain() throws IOException, InterruptedException {
         int calls = 0;
         for (var customer : column("select id from customer")) {
@@ -294,28 +297,28 @@ final class Fuzz {
             var files = JsonParser.parseString(answer("GET", address + "/customer.json", "", 200))
                     .getAsJsonObject()
                     .getAsJsonArray("calls");
-            var reports = new HashMap<String, String>();
+            var states = new HashMap<String, String>();
             for (var file : files) {
-                var report = reportOf(file);
-                reports.put(report, answer("GET", report, "", 200));
+                var state = stateOf(file);
+                states.put(state, answer("GET", state, "", 200));
             }
             answer("DELETE", address, "", 204);
             for (var file : files) {
                 answer("POST", "/api/call-documents", file.toString(), 200);
                 calls++;
             }
-            for (var report : reports.entrySet()) {
-                if (!report.getValue().equals(answer("GET", report.getKey(), "", 200))) {
-                    wrong.merge("another report of " + report.getKey(), 1, Integer::sum);
+            for (var state : states.entrySet()) {
+                if (!state.getValue().equals(answer("GET", state.getKey(), "", 200))) {
+                    wrong.merge("something else follows from " + state.getKey(), 1, Integer::sum);
                 }
             }
         }
         return calls;
     }
 
-    private static String reportOf(JsonElement file) {
+    private static String stateOf(JsonElement file) {
         var call = file.getAsJsonObject().getAsJsonObject("call");
-        return "/api/calls/" + call.get("id").getAsString() + "/report";
+        return "/api/calls/" + call.get("id").getAsString() + "/state?at=" + AS_OF;
     }
 
     private String answer(String method, String path, String body, int wanted)

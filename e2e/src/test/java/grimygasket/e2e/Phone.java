@@ -73,6 +73,13 @@ final class Phone {
         return http;
     }
 
+    /** A request whose answer does not end. */
+    HttpRequest endless(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .header("X-Device", device.toString())
+                .build();
+    }
+
     /** A request as this device makes it. */
     HttpRequest.Builder request(String path) {
         return request(path, PATIENCE);

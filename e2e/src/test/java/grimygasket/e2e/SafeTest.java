@@ -3,6 +3,7 @@ package grimygasket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.testng.annotations.Test;
@@ -61,7 +62,8 @@ public class SafeTest extends BrowserTest {
         sheet.getByLabel("Since").fill("2025-04-01");
         sheet.getByLabel("What shows it").fill("Course in Saltmere, certificate 88");
         button(maren, "Keep what they are qualified for").click();
-        assertThat(maren.getByLabel("People")).containsText("qualified for electrical measuring");
+        assertThat(maren.getByLabel("People", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("qualified for electrical measuring");
 
         rollo.reload();
         assertThat(call.panel()).containsText("Measure the insulation to earth");

@@ -1,46 +1,33 @@
 package grimygasket.server.calls;
 
-import grimygasket.diagnosis.Step;
+import grimygasket.device.StateText;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.web.Problem;
-import java.util.List;
+import java.time.Clock;
 import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A call looked at. All changes of one come as commands. */
+/** What follows from a call, for programs: to the letter what the core of the page says. All changes of one come as commands. */
 @RestController
-@RequestMapping("/api/calls/{callId}")
 class CallController {
     private final CallViews views;
+    private final Clock clock;
 
-    CallController(CallViews views) {
+    CallController(CallViews views, Clock clock) {
         this.views = views;
+        this.clock = clock;
     }
 
-    @GetMapping
-    CallView call(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        return views.of(callId, me);
-    }
-
-    /** Every step that can be taken now, best first. */
-    @GetMapping("/steps")
-    List<Step> steps(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        return views.plan(callId, me).steps();
-    }
-
-    /** A step with all its detail, for whoever takes it out of turn. */
-    @GetMapping("/steps/{kind}/{stepId}")
-    Step step(
-            @PathVariable UUID callId,
-            @PathVariable Step.Kind kind,
-            @PathVariable String stepId,
-            @AuthenticationPrincipal SignedIn me) {
-        return views.plan(callId, me)
-                .step(kind, stepId)
-                .orElseThrow(() -> new Problem(Problem.Kind.NOT_FOUND, "This step is not in the plan any more."));
+    /** @param at as of when, in milliseconds since 1970; now if nothing is said */
+    @GetMapping("/api/calls/{callId}/state")
+    ResponseEntity<String> state(
+            @PathVariable UUID callId, @RequestParam(required = false) Long at, @AuthenticationPrincipal SignedIn me) {
+        var state = views.state(views.known(callId, me), me, at == null ? clock.millis() : at);
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(StateText.of(state));
     }
 }

@@ -3,10 +3,8 @@ package grimygasket.server.calls;
 import grimygasket.call.Call;
 import grimygasket.call.Entry;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Plan;
 import grimygasket.pack.ModelFamily;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CallView.Surroundings;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.web.Zones;
 import grimygasket.state.CallState;
@@ -19,7 +17,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
-/** What the screen of a call shows. */
+/** Calls with what they are held against, and what follows from them. */
 @Component
 public class CallViews {
     private final CallStore calls;
@@ -49,22 +47,15 @@ public class CallViews {
         return knowhows.of(calls.calls(callIds), me.id());
     }
 
-    public CallState state(Known known, SignedIn me) {
+    /** @param at as of when, in milliseconds since 1970 */
+    public CallState state(Known known, SignedIn me, long at) {
         return CallState.of(
                 known.call(),
                 known.knowhow(),
                 assessments.of(known),
                 new Viewer(me.rank(), known.settings().units()),
-                clock.millis(),
+                at,
                 Zones.of(known.settings().business().clocks()));
-    }
-
-    public CallView of(UUID callId, SignedIn me) {
-        return of(known(callId, me), me);
-    }
-
-    public CallView of(Known known, SignedIn me) {
-        return new CallView(state(known, me), surroundings(known));
     }
 
     public Surroundings surroundings(Known known) {
@@ -85,15 +76,11 @@ public class CallViews {
                 log.broughtIn(head.id()).orElse(null));
     }
 
-    Plan plan(UUID callId, SignedIn me) {
-        return assessments.of(known(callId, me)).plan();
-    }
-
-    private CallView.Beside beside(Filed other) {
+    private Surroundings.Beside beside(Filed other) {
         var call = other.call();
         var machine = call.machine();
         var closing = call.head().closing();
-        return new CallView.Beside(
+        return new Surroundings.Beside(
                 call.head().id(),
                 library.pack(machine, call.head().revision()).name(),
                 machine.maker(),
@@ -102,15 +89,15 @@ public class CallViews {
     }
 
     /** The closed calls about a machine, latest first. */
-    List<CallView.Earlier> closedOf(UUID machineId) {
+    List<Surroundings.Earlier> closedOf(UUID machineId) {
         return calls.closedOf(List.of(machineId)).getOrDefault(machineId, List.of()).stream()
                 .map(this::earlier)
                 .toList();
     }
 
-    private CallView.Earlier earlier(Call before) {
+    private Surroundings.Earlier earlier(Call before) {
         var pack = library.pack(before.machine(), before.head().revision());
-        return new CallView.Earlier(
+        return new Surroundings.Earlier(
                 before.head().id(),
                 LocalDate.ofEpochDay(before.head().day()),
                 before.complaint(),

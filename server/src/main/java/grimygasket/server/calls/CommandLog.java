@@ -4,7 +4,7 @@ import grimygasket.call.Change;
 import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
 import grimygasket.call.Reason;
-import grimygasket.server.calls.CallView.FromFile;
+import grimygasket.server.calls.Surroundings.FromFile;
 import grimygasket.server.calls.TrailController.Trace;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;

@@ -16,7 +16,7 @@ class EarlierController {
     }
 
     @GetMapping("/api/machines/{machineId}/calls")
-    List<CallView.Earlier> calls(@PathVariable UUID machineId) {
+    List<Surroundings.Earlier> calls(@PathVariable UUID machineId) {
         return views.closedOf(machineId);
     }
 }

@@ -1,8 +1,6 @@
 package grimygasket.server.documents;
 
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CallView;
-import grimygasket.server.calls.CallViews;
 import grimygasket.server.web.Attachment;
 import grimygasket.server.web.OwnWords;
 import grimygasket.server.web.Problem;
@@ -24,17 +22,18 @@ import tools.jackson.databind.json.JsonMapper;
 /** A whole call as one file, given out and taken in. */
 @RestController
 class CallDocumentController {
+    /** @param call its id */
+    record TakenIn(UUID call) {}
+
     private static final int MOST_BYTES = 60_000_000;
 
     private final CallDocuments documents;
     private final CallDocumentReader reader;
-    private final CallViews views;
     private final Reports reports;
 
-    CallDocumentController(CallDocuments documents, CallViews views, Reports reports, JsonMapper json) {
+    CallDocumentController(CallDocuments documents, Reports reports, JsonMapper json) {
         this.documents = documents;
         this.reader = new CallDocumentReader(json);
-        this.views = views;
         this.reports = reports;
     }
 
@@ -48,7 +47,7 @@ class CallDocumentController {
     /** Takes the call in on the round of whoever is signed in; one that its own know-how does not understand is refused. */
     @PostMapping(value = "/api/call-documents", consumes = MediaType.APPLICATION_JSON_VALUE)
     @Transactional
-    public CallView bringIn(@RequestBody byte[] bytes, @AuthenticationPrincipal SignedIn me) {
+    public TakenIn bringIn(@RequestBody byte[] bytes, @AuthenticationPrincipal SignedIn me) {
         if (bytes.length > MOST_BYTES) {
             throw new Problem(Kind.INVALID, "The file is too large: 60 MB at most.");
         }
@@ -57,7 +56,7 @@ class CallDocumentController {
             documents.bringIn(document, me.id());
             // One whose know-how does not have what it speaks of fails here, and is not taken in.
             reports.of(document.call().id(), me);
-            return views.of(document.call().id(), me);
+            return new TakenIn(document.call().id());
         } catch (DataIntegrityViolationException e) {
             throw new Problem(Kind.INVALID, "The file says one thing twice, or what another call on file says.");
         } catch (IllegalArgumentException | JacksonException e) {

@@ -7,11 +7,12 @@ import biweekly.util.Frequency;
 import biweekly.util.ICalDate;
 import biweekly.util.Recurrence;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CallView;
 import grimygasket.server.calls.CallViews;
+import grimygasket.server.calls.Known;
 import grimygasket.server.web.Attachment;
 import grimygasket.state.HandOverSegment.DueDate;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
@@ -24,33 +25,36 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class DatesController {
     private final CallViews views;
+    private final Clock clock;
 
-    DatesController(CallViews views) {
+    DatesController(CallViews views, Clock clock) {
         this.views = views;
+        this.clock = clock;
     }
 
     @GetMapping("/api/calls/{callId}/dates.ics")
     ResponseEntity<String> dates(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        var call = views.of(callId, me);
+        var known = views.known(callId, me);
+        var state = views.state(known, me, clock.millis());
         var calendar = new ICalendar();
         calendar.setProductId("-//Grimy Gasket//Dates//EN");
-        call.state().handOver().dates().stream()
+        state.handOver().dates().stream()
                 .filter(date -> date.days() > 0)
-                .map(date -> event(call, date))
+                .map(date -> event(known, date))
                 .forEach(calendar::addEvent);
-        var name = "dates-" + LocalDate.ofEpochDay(call.state().head().day()) + ".ics";
+        var name = "dates-" + LocalDate.ofEpochDay(state.head().day()) + ".ics";
         return Attachment.ofText(name, "text/calendar", Biweekly.write(calendar).go());
     }
 
     /** The id stays the same each time it is taken out, so that a calendar does not show a date twice. */
-    private static VEvent event(CallView call, DueDate date) {
-        var machine = call.state().machine();
+    private static VEvent event(Known known, DueDate date) {
+        var machine = known.call().machine();
         var event = new VEvent();
-        event.setUid(UUID.nameUUIDFromBytes((call.state().head().id() + date.task()).getBytes(StandardCharsets.UTF_8))
+        event.setUid(UUID.nameUUIDFromBytes((known.call().head().id() + date.task()).getBytes(StandardCharsets.UTF_8))
                 .toString());
         event.setSummary(date.task());
         event.setDescription(machine.maker() + " " + machine.model());
-        event.setLocation(call.surroundings().customer().street());
+        event.setLocation(known.filed().customer().street());
         event.setDateStart(day(LocalDate.ofEpochDay(date.first())));
         event.setRecurrenceRule(
                 new Recurrence.Builder(Frequency.DAILY).interval(date.days()).build());

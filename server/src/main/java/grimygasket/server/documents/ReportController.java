@@ -1,6 +1,5 @@
 package grimygasket.server.documents;
 
-import grimygasket.report.Report;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Attachment;
 import java.util.UUID;
@@ -22,14 +21,9 @@ class ReportController {
         this.pdf = pdf;
     }
 
-    @GetMapping("/api/calls/{callId}/report")
-    Report report(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        return reports.of(callId, me);
-    }
-
     @GetMapping("/api/calls/{callId}/report.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
-        var report = report(callId, me);
+        var report = reports.of(callId, me);
         var name = report.title().toLowerCase().replace(' ', '-') + ".pdf";
         return Attachment.of(name, MediaType.APPLICATION_PDF, pdf.of(report));
     }

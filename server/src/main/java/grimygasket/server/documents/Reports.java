@@ -25,7 +25,8 @@ class Reports {
 
     Report of(UUID callId, SignedIn me) {
         var known = views.known(callId, me);
-        return ReportOfCall.of(views.state(known, me), known.knowhow(), letterhead(known), clock.millis());
+        long now = clock.millis();
+        return ReportOfCall.of(views.state(known, me, now), known.knowhow(), letterhead(known), now);
     }
 
     private Letterhead letterhead(Known known) {

@@ -262,7 +262,8 @@ public class CallTest extends ServerTest {
 
     @Test
     public void aCallOfSomebodyElseIsNotThere() {
-        assertEquals(signedIn().get("/api/calls/" + UUID.randomUUID()).kind(), "not-found");
+        assertEquals(
+                signedIn().get("/api/calls/" + UUID.randomUUID() + "/state").kind(), "not-found");
     }
 
     private static String symptom(String id) {
@@ -294,24 +295,13 @@ public class CallTest extends ServerTest {
     }
 
     @Test
-    public void aStepFarDownTheListIsToldWholeWhenItIsTaken() {
+    public void theServerSaysOfACallWhatTheCoreOfThePageSays() {
         var client = signedIn();
         var call = Calls.add(client);
-        var plan = call.get().body().path("assessment").path("plan");
-        var steps = client.get(call.path + "/steps").body();
-        assertEquals(steps.path(0).path("id"), plan.path("next").path("id"));
-        assertEquals(
-                steps.path(6).path("name"), plan.path("alternatives").path(5).path("name"));
-        assertTrue(steps.size() > 50 && plan.path("alternatives").size() == 6, "the call names the nearest alone");
-        var last = steps.valueStream()
-                .filter(step -> step.path("kind").asString().equals("CHECK"))
-                .reduce((one, next) -> next)
-                .orElseThrow();
-        assertEquals(last.path("prospects").size(), 0);
-        var whole = client.get(call.path + "/steps/CHECK/" + last.path("id").asString())
-                .body();
-        assertEquals(whole.path("name"), last.path("name"));
-        assertTrue(whole.path("prospects").size() >= 2, whole.toString());
-        assertEquals(client.get(call.path + "/steps/CHECK/dragons").kind(), "not-found");
+        call.enter("SYMPTOM", "gritty", "yes");
+        call.lay("lower-rack", "filter");
+        long now = System.currentTimeMillis();
+        var said = client.get(call.path + "/state?at=" + now).response().body();
+        assertEquals(said, OnDevice.state(client, call.id(), now));
     }
 }

@@ -72,8 +72,19 @@ public final class Calls {
         return new Calls(other, path);
     }
 
+    /** What follows from it. */
     public Answer get() {
-        return client.get(path);
+        return client.get(path + "/state");
+    }
+
+    /** As a device holds it. */
+    public Answer held() {
+        return client.get("/api/device/calls/" + id());
+    }
+
+    /** What the customer is given. */
+    public JsonNode report() {
+        return OnDevice.report(client, id());
     }
 
     /** Sends a command of that id. */

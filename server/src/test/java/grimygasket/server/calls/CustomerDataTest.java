@@ -18,7 +18,7 @@ public class CustomerDataTest extends ServerTest {
 
     private String path(Client client, Calls call) {
         return "/api/customers/"
-                + client.get(call.path).body().path("customer").path("id").asString();
+                + call.held().body().path("customer").path("id").asString();
     }
 
     private Calls begun(Client client) {
@@ -28,7 +28,7 @@ public class CustomerDataTest extends ServerTest {
     }
 
     private String was(Client client, Calls call) {
-        var stands = client.get(call.path).body().path("customer");
+        var stands = call.held().body().path("customer");
         return data(
                 stands.path("name").asString(),
                 stands.path("street").asString(),
@@ -43,7 +43,7 @@ public class CustomerDataTest extends ServerTest {
                 path(client, call),
                 correction(was(client, call), data("  Wilhelmina Tarnow ", "4 Weir Lane", "0455 90 90 91")));
         assertEquals(put.status(), 200, put.detail());
-        var stands = client.get(call.path).body().path("customer");
+        var stands = call.held().body().path("customer");
         assertEquals(stands.path("name").asString(), "Wilhelmina Tarnow");
         assertEquals(stands.path("street").asString(), "4 Weir Lane");
         assertEquals(client.get("/api/customers?search=tarnow").body().size(), 1);

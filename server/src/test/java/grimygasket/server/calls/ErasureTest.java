@@ -66,7 +66,7 @@ public class ErasureTest extends ServerTest {
         var word = word();
         var call = about(owner, word);
         var refused = Calls.on(owner, UUID.randomUUID());
-        var customer = customer(call.get().body());
+        var customer = customer(call.held().body());
         var another = Calls.begin("Again, " + word, word, "Corvanne")
                 .replaceFirst("\"id\": \"[^\"]+\"", "\"id\": \"%s\"".formatted(customer.substring(15)));
         assertEquals(refused.send(another.replace("air-gap", "wings")).status(), 400);
@@ -81,7 +81,7 @@ public class ErasureTest extends ServerTest {
         assertEquals(owner.get("/api/customers?search=" + word).body().size(), 0);
         assertEquals(owner.delete(customer).kind(), "not-found");
         assertEquals(other.get().status(), 200);
-        assertEquals(other.get().body().path("customer").path("name").asString(), "Tess Orrin");
+        assertEquals(other.held().body().path("customer").path("name").asString(), "Tess Orrin");
     }
 
     @Test
@@ -89,7 +89,7 @@ public class ErasureTest extends ServerTest {
         var owner = signedIn();
         var call = about(owner, word());
         var before = rows("command_log", call.id());
-        owner.delete(customer(call.get().body()));
+        owner.delete(customer(call.held().body()));
         assertEquals(rows("command_log", call.id()), before + 1);
         assertEquals(
                 jdbc.sql("select distinct body from command_log where call_id = :call")
@@ -108,7 +108,7 @@ public class ErasureTest extends ServerTest {
         var begin = Calls.begin("Leaks", "Wilhelmina Tarn", "Corvanne");
         var id = UUID.randomUUID();
         call.send(id, begin);
-        owner.delete(customer(call.get().body()));
+        owner.delete(customer(call.held().body()));
         assertEquals(call.send(id, begin).kind(), "not-found", "the answer to it was lost");
         assertEquals(call.complain(UUID.randomUUID(), "One more thing").kind(), "not-found");
         assertEquals(rows("command_log", call.id()), 2);
@@ -120,7 +120,7 @@ public class ErasureTest extends ServerTest {
         var uses = "select sum(calls) from knowhow_use where kind = 'dishwasher'";
         var before = jdbc.sql(uses).query(Long.class).single();
         var call = Calls.add(owner);
-        owner.delete(customer(call.get().body()));
+        owner.delete(customer(call.held().body()));
         assertEquals(jdbc.sql(uses).query(Long.class).single(), before);
     }
 
@@ -148,7 +148,7 @@ public class ErasureTest extends ServerTest {
         var begin = Calls.begin("Leaks", "Once Known", "Corvanne");
         var call = Calls.on(client, UUID.randomUUID());
         call.send(begin);
-        assertEquals(client.delete(customer(call.get().body())).status(), 204);
+        assertEquals(client.delete(customer(call.held().body())).status(), 204);
         for (var id : List.of(call.id(), UUID.randomUUID())) {
             var refused = Calls.on(client, id).send(begin);
             assertEquals(refused.kind(), "invalid");

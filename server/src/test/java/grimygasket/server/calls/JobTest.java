@@ -200,7 +200,7 @@ public class JobTest extends ServerTest {
         assertEquals(names(later, "pieces", "name"), List.of("Lower rack", "Filter"));
         assertEquals(later.path("story").size(), 2);
         assertEquals(client.get("/api/round/2031-05-08").body().path("calls").size(), 1);
-        var standing = client.get(call.path + "/report").body().path("standing").asString();
+        var standing = call.report().path("standing").asString();
         assertTrue(standing.endsWith("We come back on Thursday 8 May 2031 at 11:00."), standing);
         assertEquals(call.plan(22_000, 24 * 60).kind(), "invalid");
     }
@@ -216,13 +216,12 @@ public class JobTest extends ServerTest {
         var earlier = client.get("/api/machines/" + machine + "/calls").body();
         assertEquals(earlier.path(0).path("callId").asString(), "" + first.id());
         assertEquals(earlier.path(0).path("done").path(0).asString(), "Clean the filter");
-        var again = Calls.on(client, UUID.randomUUID())
-                .send("""
+        var again = Calls.on(client, UUID.randomUUID());
+        again.send("""
                         {"kind": "begin", "day": 22438, "plannedAt": 570, "complaint": "Grit again", "upkeep": false,
                          "follows": "%s", "customer": %s, "machine": %s}
-                        """.formatted(first.id(), seen.path("customer"), seen.path("machine")))
-                .body();
-        assertEquals(again.path("earlier").path("complaint").asString(), "Does not drain");
+                        """.formatted(first.id(), first.held().body().path("customer"), seen.path("machine")));
+        assertEquals(again.held().body().path("earlier").path("complaint").asString(), "Does not drain");
     }
 
     @Test
@@ -280,7 +279,7 @@ public class JobTest extends ServerTest {
         call.keep("found", "{\"what\": \"coin\", \"count\": 1, \"fate\": \"RETURNED\", \"shape\": \"EATEN_AWAY\"}");
         assertEquals(call.keep("looked-over", "{\"looks\": [\"no-such\"]}").status(), 400);
         call.keep("looked-over", "{\"looks\": [\"sump\", \"outside\"]}");
-        var report = client.get(call.path + "/report").body().path("sections").toString();
+        var report = call.report().path("sections").toString();
         assertTrue(report.contains("food, a handful, 20% open before"), report);
         assertTrue(report.contains("1 × coin · eaten away"), report);
         assertTrue(report.contains("Looked at before we left") && report.contains("Wipe front and handle"), report);

@@ -176,8 +176,11 @@ public class LearntOfModelTest extends ServerTest {
         }
         var brought = client.post("/api/call-documents", file.toString());
         assertEquals(brought.status(), 200, "" + brought.body());
-        assertEquals(brought.body().path("job").path("ways").size(), 2);
-        assertEquals(way(brought.body()).path("choice").asString(), "filter-at-the-back");
+        var taken = Calls.on(client, UUID.fromString(brought.body().path("call").asString()))
+                .get()
+                .body();
+        assertEquals(taken.path("job").path("ways").size(), 2);
+        assertEquals(way(taken).path("choice").asString(), "filter-at-the-back");
         assertTrue(learnt(client, "Zephyr 4").isObject());
     }
 }

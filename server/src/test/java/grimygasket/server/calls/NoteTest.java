@@ -32,7 +32,7 @@ public class NoteTest extends ServerTest {
                 call.keep("note", UUID.randomUUID(), note("NOTE", "Ring twice")).body();
         assertEquals(seen.path("job").path("notes").size(), 2);
         assertEquals(noted(client, "" + call.id()), List.of("Mouse nest behind the kick plate"));
-        var rows = client.get(call.path + "/report").body().path("sections").toString();
+        var rows = call.report().path("sections").toString();
         assertTrue(rows.contains("Also noted") && rows.contains("Ring twice"), rows);
     }
 

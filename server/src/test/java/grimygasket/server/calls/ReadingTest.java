@@ -43,7 +43,7 @@ public class ReadingTest extends ServerTest {
         var judged = after.path("find").path("readings").path(entry.path("id").asString());
         assertEquals(judged.path("says").asString(), "38 °C; sound ones read 47.7 to 60.3 °C");
         assertEquals(judged.path("verdict").asString(), "BAD");
-        assertTrue(client.get(call.path + "/report").body().toString().contains("38 °C; sound ones read"));
+        assertTrue(call.report().toString().contains("38 °C; sound ones read"));
     }
 
     @Test

@@ -135,7 +135,7 @@ public class UpkeepCallTest extends ServerTest {
         var client = signedIn();
         var call = add(client, UUID.randomUUID(), "2031-05-06");
         call.enter("REMEDY", "clean-filter", "kept-up");
-        var report = client.get(call.path + "/report").body();
+        var report = call.report();
         var titles = report.path("sections")
                 .valueStream()
                 .map(section -> section.path("title").asString())

@@ -53,11 +53,11 @@ public class VisitTest extends ServerTest {
                  "visitId": %s, "customer": %s, "machine": %s}
                 """.formatted(
                         visit.path("head").path("visitId"),
-                        visit.path("customer"),
+                        call.held().body().path("customer"),
                         Calls.machine(UUID.randomUUID(), "washing-machine", "Quillane")));
         assertEquals(added.status(), 200, added.body().toString());
-        assertEquals(added.body().path("beside").path(0).path("kind").asString(), "Dishwasher");
-        var seen = call.get().body().path("beside");
+        assertEquals(other.held().body().path("beside").path(0).path("kind").asString(), "Dishwasher");
+        var seen = call.held().body().path("beside");
         assertEquals(seen.size(), 1);
         assertEquals(seen.path(0).path("callId").asString(), "" + other.id());
     }

@@ -35,18 +35,16 @@ public class CallDocumentTest extends ServerTest {
         call.close(call.version(), "");
         var document = client.get(call.path + "/call.json").body();
         var view = call.get().body();
-        var report = client.get(call.path + "/report").body();
+        var report = call.report();
 
         forget(client, document);
         assertEquals(call.get().kind(), "not-found");
         var answer = bringIn(client, document);
         assertEquals(answer.status(), 200, answer.body().toString());
         assertEquals(client.get(call.path + "/call.json").body(), document);
-        assertEquals(client.get(call.path + "/report").body(), report);
-        var now = (ObjectNode) call.get().body();
-        assertTrue(now.has("broughtIn"), "it says so");
-        now.remove("broughtIn");
-        assertEquals(now, view);
+        assertEquals(call.report(), report);
+        assertTrue(call.held().body().has("broughtIn"), "it says so");
+        assertEquals(call.get().body(), view);
         assertEquals(bringIn(client, document).kind(), "invalid", "it is on file now");
     }
 
@@ -64,10 +62,11 @@ public class CallDocumentTest extends ServerTest {
         var knowHow = (ObjectNode) document.path("knowHow");
         knowHow.put("pack", knowHow.path("pack").asString() + "# Kept by another business.\n");
 
-        var taken = bringIn(client, document).body();
+        assertEquals(bringIn(client, document).body().path("call").asString(), "" + call.id());
+        var taken = call.held().body();
         assertEquals(taken.path("broughtIn").path("by").asString(""), "Maren Tolliver");
-        assertEquals(taken.path("parts").path(0).path("number").asString(), "RV-UNKNOWN");
-        assertTrue(taken.path("head").path("revision").asInt() > 1, "a version of its own");
+        assertEquals(taken.path("call").path("parts").path(0).path("number").asString(), "RV-UNKNOWN");
+        assertTrue(taken.path("call").path("head").path("revision").asInt() > 1, "a version of its own");
         assertFalse(
                 client.get("/api/know-how/dishwasher/revisions")
                         .body()
@@ -144,7 +143,7 @@ public class CallDocumentTest extends ServerTest {
     @Test
     public void nobodyElsesMachineOrNameIsTaken() {
         var client = signedIn();
-        var others = Calls.add(client).get().body();
+        var others = Calls.add(client).held().body();
         var call = Calls.add(client);
         var document = (ObjectNode) client.get(call.path + "/call.json").body();
         forget(client, document);
@@ -159,7 +158,9 @@ public class CallDocumentTest extends ServerTest {
                 client,
                 document,
                 file -> in(file, "machine")
-                        .put("id", others.path("machine").path("id").asString()),
+                        .put(
+                                "id",
+                                others.path("call").path("machine").path("id").asString()),
                 "another customer's");
         assertEquals(bringIn(client, document).status(), 200);
     }

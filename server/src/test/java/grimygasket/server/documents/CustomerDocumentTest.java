@@ -15,7 +15,7 @@ public class CustomerDocumentTest extends ServerTest {
         var owner = signedIn();
         var call = Calls.add(owner);
         call.complain(UUID.randomUUID(), "Smells of eggs");
-        var customer = call.get().body().path("customer").path("id").asString();
+        var customer = call.held().body().path("customer").path("id").asString();
         var answer = owner.get("/api/customers/" + customer + "/customer.json");
         assertTrue(answer.response()
                 .headers()

@@ -52,7 +52,8 @@ public class OlderCallsTest extends ServerTest {
         file.set("knowHow", other.path("knowHow"));
         var answer = client.post("/api/call-documents", file.toString());
         assertEquals(answer.status(), 200, answer.body().toString());
-        var call = answer.body();
+        var call = client.get("/api/calls/" + answer.body().path("call").asString() + "/state")
+                .body();
         assertEquals(
                 call.path("story")
                         .valueStream()

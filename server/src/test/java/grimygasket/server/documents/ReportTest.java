@@ -65,7 +65,7 @@ public class ReportTest extends ServerTest {
                 call.close(call.version(), "").status(),
                 200,
                 call.get().body().path("handOver").path("gaps").toString());
-        var report = client.get(call.path + "/report").body();
+        var report = call.report();
         assertEquals(report.path("title").asString(), "Report of Tuesday 6 May 2031");
         assertTrue(report.path("standing").asString().startsWith("Maren Tolliver, closed at "));
         assertEquals(section(report, "Complaint").path("points").path(0).asString(), "“Does not drain”");
@@ -96,7 +96,7 @@ public class ReportTest extends ServerTest {
                 {"proof": "drains", "before": 1.5, "after": 4, "runs": 2, "dry": ["x"], "lightOut": false}
                 """);
         call.close(call.version(), "Cover ordered, back on Friday");
-        var report = client.get(call.path + "/report").body();
+        var report = call.report();
         call.putBack(use);
         assertEquals(
                 rows(report, "Tried out afterwards"),
@@ -116,7 +116,7 @@ public class ReportTest extends ServerTest {
     public void thePdfSaysTheSame() throws Exception {
         var client = signedIn();
         var call = cleaned(client);
-        var report = client.get(call.path + "/report").body();
+        var report = call.report();
         HttpResponse<byte[]> pdf = client.bytes(call.path + "/report.pdf");
         assertEquals(pdf.headers().firstValue("Content-Type").orElse(""), "application/pdf");
         try (var document = Loader.loadPDF(pdf.body())) {

@@ -109,7 +109,7 @@ public class MigrationTest extends ServerTest {
         assertFalse(
                 jdbc.sql("show tables").query(String.class).list().contains("entry"), "the tables of before are gone");
         var view = signedIn()
-                .get("/api/calls/0193a000-0000-7000-8000-000000000408")
+                .get("/api/calls/0193a000-0000-7000-8000-000000000408/state")
                 .body();
         assertEquals(view.path("story").path(0).path("by").asString(), MAREN);
         assertEquals(view.path("job").path("pieces").size(), 3);

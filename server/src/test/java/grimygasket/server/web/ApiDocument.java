@@ -1,13 +1,23 @@
 package grimygasket.server.web;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import grimygasket.diagnosis.Step;
+import grimygasket.gauge.Readings;
+import grimygasket.report.Report;
+import grimygasket.state.CallState;
+import grimygasket.wording.GaugeView;
+import grimygasket.wording.JudgementView;
+import grimygasket.words.Lexicon;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
@@ -20,6 +30,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 
@@ -28,6 +39,16 @@ import org.springframework.context.annotation.Bean;
 public class ApiDocument {
     /** What of the interface cannot be told apart by its name. */
     static final Set<String> CLASHES = ConcurrentHashMap.newKeySet();
+
+    private static final List<Class<?>> OF_THE_CORE = List.of(
+            CallState.class,
+            Step.class,
+            Report.class,
+            GaugeView.class,
+            JudgementView.class,
+            Readings.Typed.class,
+            Lexicon.Hit.class,
+            Lexicon.Heard.class);
 
     private static final String REFERENCE = "#/components/schemas/";
 
@@ -39,6 +60,28 @@ public class ApiDocument {
     @Bean
     ModelConverter records() {
         return new Records();
+    }
+
+    /** What the core of the page answers, which is asked of no address; and what one address says as a text. */
+    @Bean
+    OpenApiCustomizer ofTheCore() {
+        return document -> {
+            for (var answered : OF_THE_CORE) {
+                ModelConverters.getInstance(true)
+                        .resolveAsResolvedSchema(new AnnotatedType(answered).resolveAsRef(true))
+                        .referencedSchemas
+                        .forEach(document.getComponents()::addSchemas);
+            }
+            document.getPaths()
+                    .get("/api/calls/{callId}/state")
+                    .getGet()
+                    .getResponses()
+                    .get("200")
+                    .setContent(new Content()
+                            .addMediaType(
+                                    "application/json",
+                                    new MediaType().schema(new Schema<>().$ref(REFERENCE + "CallState"))));
+        };
     }
 
     /** What a record's components say: those that are not nullable are always there. Of a sealed type it is one. */

@@ -1,2 +1,0 @@
-/** From readings to judgements, alone or within a call. */
-package grimygasket.server.gauges;
