@@ -1,7 +1,11 @@
 import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
+import { readdir, readFile, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { defineConfig } from 'vite'
+import { promisify } from 'node:util'
+import { brotliCompress, constants } from 'node:zlib'
+import { defineConfig, type Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 
 const server = process.env.GASKET_SERVER ?? 'http://127.0.0.1:8080'
@@ -55,8 +59,30 @@ const offline = VitePWA({
   },
 })
 
+/** Beside every text a compressed one, which the server sends as it is: made once and well, and not at every request. */
+const compressed: Plugin = {
+  name: 'compressed',
+  apply: 'build',
+  closeBundle: {
+    order: 'post',
+    sequential: true,
+    async handler() {
+      const folder = fileURLToPath(new URL('dist', import.meta.url))
+      const files = await readdir(folder, { recursive: true })
+      for (const file of files.filter((name) => /\.(js|css|html|svg|json)$/.test(name))) {
+        const text = await readFile(join(folder, file))
+        const params = {
+          [constants.BROTLI_PARAM_MODE]: constants.BROTLI_MODE_TEXT,
+          [constants.BROTLI_PARAM_SIZE_HINT]: text.length,
+        }
+        await writeFile(join(folder, `${file}.br`), await promisify(brotliCompress)(text, { params }))
+      }
+    },
+  },
+}
+
 export default defineConfig({
-  plugins: [vue(), tailwindcss(), offline],
+  plugins: [vue(), tailwindcss(), offline, compressed],
   resolve: {
     alias: { '#device': fileURLToPath(new URL('../device/target/browser/device.js', import.meta.url)) },
   },

@@ -6,7 +6,9 @@ export type Article = Schemas['Article']
 export type Assessment = Schemas['Assessment']
 export type Business = Schemas['Business']
 /** All that the screen of a call shows: what follows from it, and what is told of it besides. */
-export type Call = CallState & Omit<HeldCall, 'call' | 'knowhow' | 'circumstances' | 'digest'>
+export type Call = CallState &
+  Omit<HeldCall, 'call' | 'knowhow' | 'circumstances' | 'digest'> &
+  Pick<Circumstances, 'shelf'>
 export type CallState = Schemas['CallState']
 export type Circumstances = Schemas['Circumstances']
 export type Change = Schemas['PieceChange']

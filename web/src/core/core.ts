@@ -131,10 +131,12 @@ export async function fetchKnowhow(name: string): Promise<string> {
   if (kept) return kept
   const [kind, revision] = name.split('/')
   const path = { kind: kind!, revision: Number(revision) }
-  const json = JSON.stringify(
-    await answerQuietly(() =>
-      api.GET('/api/device/know-how/{kind}/{revision}', { params: { path }, signal: patience() }),
-    ),
+  const json = await answerQuietly(() =>
+    api.GET('/api/device/know-how/{kind}/{revision}', {
+      params: { path },
+      parseAs: 'text',
+      signal: patience(),
+    }),
   )
   // The core is told it, whether there is room for it or not.
   await db?.put('knowhow', json, name).catch(() => undefined)

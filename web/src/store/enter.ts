@@ -92,10 +92,9 @@ export async function begin(command: Command): Promise<Call> {
     models,
   })
   if (!call || !circumstances) throw refused ? problemOf(refused) : Problem.unreachable()
-  const { shelf } = circumstances
   const { account } = me()
   // The server has not said yet what it is held against.
-  const held = { call, knowhow, circumstances, digest: '', customer: change.customer, shelf, beside: [] }
+  const held = { call, knowhow, circumstances, digest: '', customer: change.customer, beside: [] }
   const after = (await waitingOf(account)).reduce((one, { offVan = {} }) => withOffVan(one, offVan), held)
   if (!(await put({ account, command: known }, after))) throw Problem.unreachable()
   const view = await draw(after)

@@ -1,4 +1,4 @@
-import { answerQuietly, api, patience } from '../api/client'
+import { answer, answerQuietly, api, patience } from '../api/client'
 import { Problem } from '../api/problem'
 import { queryClient } from '../api/queryClient'
 import type {
@@ -42,7 +42,8 @@ function asker(): Asker {
   return { viewer, now: Date.now(), clocks: clockChanges() }
 }
 
-const AT_ONCE = 20
+/** So few that nothing that waits to be sent waits long for them. */
+const AT_ONCE = 5
 
 /** Calls for which this device has no means or no room to keep them: until the page is left. */
 const unkept = new Map<string, HeldCall>()
@@ -93,11 +94,15 @@ async function isGone(id: string) {
   await letGo(id)
 }
 
-/** Gets a call as the server has it now, and does to it what still waits; one that the server does not have is let go. */
-export const hold = (id: string): Promise<HeldCall> =>
+/**
+ * Gets a call as the server has it now, and does to it what still waits; one that the server does not have is let go.
+ *
+ * @param get how it is asked for: quietly, where nobody waits for it
+ */
+export const hold = (id: string, get: typeof answer = answerQuietly): Promise<HeldCall> =>
   // While something is under way it may be in the answer already, or not.
   alone('sending', async () => {
-    const theirs = await answerQuietly(() =>
+    const theirs = await get(() =>
       api.GET('/api/device/calls/{callId}', { params: { path: { callId: id } }, signal: patience() }),
     ).catch(async (problem: unknown) => {
       if (problem instanceof Problem && problem.kind === 'not-found') await isGone(id).catch(() => undefined)
@@ -107,18 +112,19 @@ export const hold = (id: string): Promise<HeldCall> =>
   })
 
 /** The same for several, which are asked for at once; those that the server does not have are left. */
-export const holdAll = (ids: string[]): Promise<HeldCall[]> =>
-  alone('sending', async () => {
-    const taken = []
-    for (let from = 0; from < ids.length; from += AT_ONCE) {
-      const query = { id: ids.slice(from, from + AT_ONCE) }
+export async function holdAll(ids: string[]): Promise<HeldCall[]> {
+  const taken: HeldCall[] = []
+  for (let from = 0; from < ids.length; from += AT_ONCE) {
+    const query = { id: ids.slice(from, from + AT_ONCE) }
+    await alone('sending', async () => {
       const some = await answerQuietly(() =>
         api.GET('/api/device/calls', { params: { query }, signal: patience() }),
       )
       for (const theirs of some) taken.push(await take(theirs))
-    }
-    return taken
-  })
+    })
+  }
+  return taken
+}
 
 async function take(theirs: HeldCall): Promise<HeldCall> {
   const { id } = theirs.call.head
@@ -142,7 +148,7 @@ export async function become(one: HeldCall, command: Command) {
 }
 
 const withState = (
-  { beside, broughtIn, customer, earlier, family, shelf }: HeldCall,
+  { beside, broughtIn, circumstances, customer, earlier, family }: HeldCall,
   state: CallState,
 ): Call => ({
   ...state,
@@ -151,7 +157,7 @@ const withState = (
   customer,
   earlier,
   family,
-  shelf,
+  shelf: circumstances.shelf,
 })
 
 /** All that the screen of a call shows. */

@@ -4,6 +4,7 @@ import { held, hold } from './held'
 import { ofCall } from './ofCall'
 import { doneTo } from './outbox'
 
+vi.mock('../api/client', () => ({ answer: vi.fn() }))
 vi.mock('./enter', () => ({ finish: () => Promise.resolve() }))
 vi.mock('./held', () => ({ held: vi.fn(), hold: vi.fn() }))
 vi.mock('./outbox', () => ({ doneTo: vi.fn(), read: () => Promise.resolve() }))

@@ -1,3 +1,4 @@
+import { answer } from '../api/client'
 import type { HeldCall } from '../api/types'
 import { finish } from './enter'
 import { held, hold } from './held'
@@ -9,7 +10,7 @@ export async function ofCall<T>(id: string, ask: (one: HeldCall) => Promise<T>):
   await finish()
   await read().catch(() => undefined)
   const before = doneTo(id)
-  const answer = await ask((await held(id)) ?? (await hold(id)))
+  const said = await ask((await held(id)) ?? (await hold(id, answer)))
   // It may not have known what was done meanwhile.
-  return doneTo(id) === before ? answer : ofCall(id, ask)
+  return doneTo(id) === before ? said : ofCall(id, ask)
 }

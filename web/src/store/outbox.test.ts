@@ -103,13 +103,12 @@ test('what one call takes off the van is off it for every other', async () => {
   const shelf = [{ id: 'valve', onVan: 3 }]
   const other = {
     call: { head: { id: 'another call' } },
-    shelf,
     circumstances: { shelf },
   } as unknown as HeldCall
   await (await storage()).put('calls', other, 'another call')
   await put({ command: command('first'), account: 'maren', offVan: { valve: 2 } }, {} as HeldCall)
   const after = await (await storage()).get('calls', 'another call')
-  expect(after?.shelf[0]?.onVan).toBe(1)
+  expect(after?.circumstances.shelf[0]?.onVan).toBe(1)
 })
 
 test('what could not be done after all is looked at before anything becomes of it', async () => {

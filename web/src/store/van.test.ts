@@ -24,9 +24,8 @@ test('a call is held against what is left on the van', () => {
     { id: 'valve', onVan: 3 },
     { id: 'hose', onVan: 0 },
   ]
-  const held = { shelf, circumstances: { shelf } } as unknown as HeldCall
+  const held = { circumstances: { shelf } } as unknown as HeldCall
   const after = withOffVan(held, { valve: 2, hose: -2 })
-  expect(after.shelf.map(({ onVan }) => onVan)).toEqual([1, 2])
-  expect(after.circumstances.shelf).toEqual(after.shelf)
+  expect(after.circumstances.shelf.map(({ onVan }) => onVan)).toEqual([1, 2])
   expect(shelf[0]!.onVan).toBe(3)
 })

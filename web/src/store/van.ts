@@ -22,13 +22,8 @@ export function offVan(before: RecordOfCall, after: RecordOfCall, account: strin
 }
 
 /** A call that is held against a van with so much less on it. */
-export function withOffVan<T extends Pick<HeldCall, 'circumstances' | 'shelf'>>(one: T, taken: OffVan): T {
-  const less = (shelf: HeldCall['shelf']) =>
-    shelf.map((part) => ({ ...part, onVan: part.onVan - (taken[part.id] ?? 0) }))
+export function withOffVan<T extends Pick<HeldCall, 'circumstances'>>(one: T, taken: OffVan): T {
   const { circumstances } = one
-  return {
-    ...one,
-    shelf: less(one.shelf),
-    circumstances: { ...circumstances, shelf: less(circumstances.shelf) },
-  }
+  const shelf = circumstances.shelf.map((part) => ({ ...part, onVan: part.onVan - (taken[part.id] ?? 0) }))
+  return { ...one, circumstances: { ...circumstances, shelf } }
 }

@@ -40,8 +40,8 @@ final class Listening implements AutoCloseable {
                     .body()) {
                 lines.filter(line -> line.startsWith("data:{\"seq")).forEach(this::hear);
             } catch (IOException | RuntimeException e) {
-                // The server ends a feed now and then; it is opened again, as a browser does.
-                failed.incrementAndGet();
+                // It is opened again, as a browser does.
+                fails();
             } catch (InterruptedException e) {
                 return;
             }
@@ -72,12 +72,19 @@ final class Listening implements AutoCloseable {
         try {
             var answer = phone.http().send(phone.request(path).build(), HttpResponse.BodyHandlers.discarding());
             if (answer.statusCode() != 200) {
-                failed.incrementAndGet();
+                fails();
             }
         } catch (IOException e) {
-            failed.incrementAndGet();
+            fails();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    /** What is cut off at the end has not failed. */
+    private void fails() {
+        if (!ended) {
+            failed.incrementAndGet();
         }
     }
 

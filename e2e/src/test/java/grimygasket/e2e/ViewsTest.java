@@ -2,10 +2,16 @@ package grimygasket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** The views beside the call; their layout differs little with the size, so that the rules are tried at one of them. */
@@ -40,6 +46,28 @@ public class ViewsTest extends BrowserTest {
         page.navigate(installation.address() + "/settings");
         unfold(page, " to choose");
         Axe.assertClean(page, "settings");
+    }
+
+    /** What never changes was compressed once, when it was built; the page itself is asked for each time, and answered without it. */
+    @Test
+    public void thePageComesCompressedAndNotTwice() throws Exception {
+        var page = fetched("/", "Accept-Encoding", "br");
+        assertEquals(page.headers().firstValue("Cache-Control").orElse(""), "no-cache");
+        var script = Pattern.compile("/assets/index-[^\"]+\\.js")
+                .matcher(fetched("/", "Accept", "text/html").body());
+        assertTrue(script.find());
+        var asset = fetched(script.group(), "Accept-Encoding", "br");
+        assertEquals(asset.headers().firstValue("Content-Encoding").orElse(""), "br");
+        assertTrue(asset.headers().firstValue("Cache-Control").orElse("").contains("immutable"));
+        var seen = page.headers().firstValue("Last-Modified").orElse("");
+        assertEquals(fetched("/", "If-Modified-Since", seen).statusCode(), 304);
+    }
+
+    private HttpResponse<String> fetched(String path, String header, String value) throws Exception {
+        var request = HttpRequest.newBuilder(URI.create(installation.address() + path))
+                .header(header, value)
+                .build();
+        return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
     }
 
     /** The day and the hours are another at nearly any time on the other side of the world. */

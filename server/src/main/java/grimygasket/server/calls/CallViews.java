@@ -69,7 +69,6 @@ public class CallViews {
                         .map(Filed::call)
                         .map(this::earlier)
                         .orElse(null),
-                known.knowhow().shelf(),
                 library.family(call.machine(), head.revision())
                         .map(ModelFamily::id)
                         .orElse(null),

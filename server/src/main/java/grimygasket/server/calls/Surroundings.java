@@ -1,6 +1,5 @@
 package grimygasket.server.calls;
 
-import grimygasket.call.Article;
 import grimygasket.call.Customer;
 import java.time.LocalDate;
 import java.util.List;
@@ -12,7 +11,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param beside the other machines of the same visit
  * @param earlier the call since which the machine has failed again; null for none, or where it is not on file here
- * @param shelf the parts that fit this machine, with how many are on the van of whoever looks
  * @param family id of the family of models that the machine belongs to; null for none
  * @param broughtIn how it came on file, if it was from a file, which can say that anybody has done anything; null if it was begun here
  */
@@ -20,7 +18,6 @@ public record Surroundings(
         Customer customer,
         List<Beside> beside,
         @Nullable Earlier earlier,
-        List<Article> shelf,
         @Nullable String family,
         @Nullable FromFile broughtIn) {
     /**

@@ -1,10 +1,11 @@
 package grimygasket.server.device;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import grimygasket.call.Call;
 import grimygasket.call.Fitting;
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Currency;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.Devices;
@@ -29,10 +30,13 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.zip.CRC32C;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -47,6 +51,8 @@ class DeviceController {
     private static final int DAYS_BACK = 1;
     private static final int DAYS_AHEAD = 3;
     private static final int MOST_AT_ONCE = 50;
+    /** Versions that are asked for at one time: those in use, and those that open calls began with. */
+    private static final int MOST_VERSIONS = 20;
 
     private final CallStore calls;
     private final CallViews views;
@@ -58,6 +64,8 @@ class DeviceController {
     private final Devices devices;
     private final JsonMapper json;
     private final Clock clock;
+    private final Cache<String, GzipText> compressed =
+            Caffeine.newBuilder().maximumSize(MOST_VERSIONS).build();
 
     DeviceController(
             CallStore calls,
@@ -181,11 +189,19 @@ class DeviceController {
         return kind + "/" + revision;
     }
 
-    /** A version never changes. */
-    @GetMapping("/know-how/{kind}/{revision}")
-    ResponseEntity<KindKnowhow> knowhow(@PathVariable String kind, @PathVariable int revision) {
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate())
-                .body(library.knowhow(kind, revision));
+    /** A version never changes: it is written and compressed once, and sent as it is to whoever reads that. */
+    @GetMapping(value = "/know-how/{kind}/{revision}", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> knowhow(
+            @PathVariable String kind,
+            @PathVariable int revision,
+            @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String encodings) {
+        var text = compressed.get(
+                name(kind, revision), unused -> GzipText.of(json.writeValueAsBytes(library.knowhow(kind, revision))));
+        var answer = ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate());
+        answer.varyBy(HttpHeaders.ACCEPT_ENCODING);
+        return encodings.contains("gzip")
+                ? answer.header(HttpHeaders.CONTENT_ENCODING, "gzip").body(text.bytes())
+                : answer.body(text.plain());
     }
 }

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
 import grimygasket.server.calls.Calls;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Set;
 import java.util.UUID;
@@ -41,6 +42,8 @@ public class DeviceTest extends ServerTest {
         assertTrue(held.path("customer").path("name").isString());
 
         var knowhow = client.get("/api/device/know-how/" + held.path("knowhow").asString());
+        var text = knowhow.response().body().getBytes(StandardCharsets.UTF_8);
+        assertEquals(GzipText.of(text).plain(), text);
         assertEquals(knowhow.body().path("pack").path("id").asString(), "dishwasher");
         assertTrue(knowhow.response()
                 .headers()
