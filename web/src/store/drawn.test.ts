@@ -2,15 +2,15 @@ import 'fake-indexeddb/auto'
 import { beforeEach, expect, test, vi } from 'vitest'
 import { callKey, queryClient } from '../api/queryClient'
 import type { Call, HeldCall } from '../api/types'
-import { drawAsBefore } from './drawn'
-import { held } from './held'
+import { drawAhead, drawAsBefore } from './drawn'
+import { held, viewOf } from './held'
 import { storage } from './storage'
 
 vi.mock('../core/core', () => ({ build: 'core-2.js' }))
-vi.mock('./held', () => ({ held: vi.fn() }))
+vi.mock('./held', () => ({ held: vi.fn(), viewOf: vi.fn() }))
 
 const view = { complaint: 'as before', head: { id: 'one', version: 3 } } as Call
-const at = (version: number) => ({ call: { head: { version } } }) as HeldCall
+const at = (version: number) => ({ call: { head: { id: 'one', version } } }) as HeldCall
 const drawn = () => queryClient.getQueryData(callKey('one'))
 
 beforeEach(() => queryClient.clear())
@@ -39,4 +39,15 @@ test('what the core has said already stays', async () => {
   queryClient.setQueryData(callKey('one'), { complaint: 'anew' })
   await drawAsBefore('one')
   expect(drawn()).toEqual({ complaint: 'anew' })
+})
+
+test('what may be opened next is worked out once', async () => {
+  await (await storage()).clear('drawn')
+  vi.mocked(viewOf).mockResolvedValue(view)
+  await drawAhead([at(3)])
+  await drawAhead([at(3)])
+  expect(viewOf).toHaveBeenCalledTimes(1)
+  vi.mocked(held).mockResolvedValue(at(3))
+  await drawAsBefore('one')
+  expect(drawn()).toEqual(view)
 })

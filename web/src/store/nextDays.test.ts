@@ -9,6 +9,7 @@ const days = { today, calls: [{ call: 'one', version: 1 }], kinds: [] }
 
 vi.mock('../api/client', () => ({ answerQuietly: (ask: () => unknown) => ask(), api: { GET: () => days } }))
 vi.mock('../core/core', () => ({ fetchKnowhow: vi.fn() }))
+vi.mock('./drawn', () => ({ drawAhead: vi.fn() }))
 vi.mock('./acknowledged', () => ({ prune: vi.fn() }))
 vi.mock('./warm', () => ({ warm: () => Promise.resolve(true) }))
 vi.mock('./held', () => ({

@@ -8,10 +8,14 @@ import { isoToday } from '../ui/clocks'
 import { daysSince1970 } from '../ui/format'
 import { lastCall } from '../ui/lastCall'
 import { getNextDays, nextDays } from './days'
+import { drawAhead } from './drawn'
 import { held, hold, holdAll, letGo, me, roundOf, session } from './held'
 import { prune } from './acknowledged'
 import { storage } from './storage'
 import { warm } from './warm'
+
+/** So many calls are likely to be opened next. */
+const AHEAD = 8
 
 /** Whether all that the next days need is on this device. */
 export const ready = ref(false)
@@ -38,6 +42,9 @@ export async function prepare() {
   }
   await prune()
   ready.value = await warm(days)
+  const open = (await db.getAll('calls')).filter(({ call }) => !call.head.closing)
+  // The first that is opened does not wait for the core to be told its know-how.
+  await drawAhead(open.sort(byTime).slice(0, AHEAD))
 }
 
 /** The settings have changed, which calls are held against. */

@@ -9,7 +9,7 @@ import { keepFor, prepare } from './nextDays'
 import { read } from './outbox'
 
 /** The first view comes first. */
-const LATER_MS = 2_000
+const LATER_MS = 1_000
 
 /** Whatever this device can do later, or without anybody waiting for it. */
 const inTheBackground = (act: () => Promise<unknown>) => void act().catch(() => undefined)
