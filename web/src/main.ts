@@ -6,7 +6,7 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { queryClient } from './api/queryClient'
 import { askForRound } from './api/queries'
-import { router } from './router'
+import { callView, router } from './router'
 import { keepsForSomebody } from './store/nextDays'
 import './styles.css'
 
@@ -14,3 +14,7 @@ import './styles.css'
 if (location.pathname === '/round' && keepsForSomebody()) askForRound()
 
 createApp(App).use(router).use(VueQueryPlugin, { queryClient }).mount('#app')
+
+// A call is what is opened most: its part of the page is fetched while the first view is read.
+const LATER_MS = 500
+setTimeout(() => void callView().catch(() => undefined), LATER_MS)

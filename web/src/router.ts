@@ -1,13 +1,15 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import RoundView from './round/RoundView.vue'
 
+export const callView = () => import('./call/CallView.vue')
+
 export const router = createRouter({
   history: createWebHistory(),
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
     { path: '/', redirect: '/round' },
     { path: '/round/:day?', component: RoundView, props: true },
-    { path: '/calls/:id', component: () => import('./call/CallView.vue'), props: true },
+    { path: '/calls/:id', component: callView, props: true },
     { path: '/calls/:id/report', component: () => import('./report/ReportView.vue'), props: true },
     { path: '/know-how', redirect: '/know-how/dishwasher' },
     {

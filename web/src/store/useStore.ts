@@ -8,8 +8,8 @@ import { finish, sendWhatWaits } from './enter'
 import { keepFor, prepare } from './nextDays'
 import { read } from './outbox'
 
-/** The first view comes first. */
-const LATER_MS = 1_000
+/** The first view comes first: it is asked for before it is known who is signed in. */
+const LATER_MS = 300
 
 /** Whatever this device can do later, or without anybody waiting for it. */
 const inTheBackground = (act: () => Promise<unknown>) => void act().catch(() => undefined)
