@@ -87,10 +87,10 @@ public final class Screenshots {
         BrowserTest.button(page, "Undo: Smell of burning").waitFor();
         page.navigate("about:blank");
         page.navigate(address);
-        page.getByText("Nothing else is asked").waitFor();
+        page.getByText("Confirm this before you go on").waitFor();
         take(page, folder, name);
         BrowserTest.button(page, "Undo: Smell of burning").click();
-        page.getByText("Nothing else is asked")
+        page.getByText("Confirm this before you go on")
                 .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
     }
 
