@@ -2,7 +2,11 @@ import { answerQuietly, api } from '../api/client'
 import type { NextDays } from '../api/types'
 import { storage } from './storage'
 
-export const getNextDays = () => answerQuietly(() => api.GET('/api/device/next-days'))
+/** What was got last, for a browser that keeps nothing. */
+let latest: NextDays | undefined
+
+export const getNextDays = async (): Promise<NextDays> =>
+  (latest = await answerQuietly(() => api.GET('/api/device/next-days')))
 
 /** What the next days need, once all of it was on this device. */
 export const nextDays = (): Promise<NextDays | undefined> =>
@@ -11,8 +15,8 @@ export const nextDays = (): Promise<NextDays | undefined> =>
     () => undefined,
   )
 
-/** The same; asked of the server where it is not on this device. */
-export const daysKnown = async (): Promise<NextDays> => (await nextDays()) ?? getNextDays()
+/** The same; asked of the server where it is not on this device, once. */
+export const daysKnown = async (): Promise<NextDays> => (await nextDays()) ?? latest ?? getNextDays()
 
 /** The name of the know-how in use of a kind. */
 export const knowhowInUse = async (kind: string): Promise<string> =>

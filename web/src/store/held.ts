@@ -21,13 +21,11 @@ import { daysKnown } from './days'
 import { alone, forgetPhotos, storage } from './storage'
 import { withOffVan } from './van'
 
-/** A call as the core is told it. */
-const told = ({ call, customer, knowhow, circumstances }: HeldCall) => ({
-  call,
-  customer,
-  knowhow,
-  circumstances,
-})
+/** A call as the core is told it, which knows its know-how from then on. */
+export async function told({ call, customer, knowhow, circumstances }: HeldCall) {
+  await tell(knowhow)
+  return { call, customer, knowhow, circumstances }
+}
 
 export const session = () => queryClient.getQueryData<Session>(['session'])!
 
@@ -66,14 +64,6 @@ async function keep(id: string, one: HeldCall) {
       () => unkept.delete(id),
       () => unkept.set(id, one),
     )
-}
-
-/** A call as the core is told it, which knows its know-how; got first where this device does not hold it. */
-export async function toldById(id: string | undefined) {
-  if (!id) return undefined
-  const one = (await held(id)) ?? (await hold(id))
-  await tell(one.knowhow)
-  return told(one)
 }
 
 /** Lets go of a call, unless something that was done to it waits. */
@@ -142,8 +132,7 @@ async function take(theirs: HeldCall): Promise<HeldCall> {
 
 /** What a command makes of a call. */
 export async function become(one: HeldCall, command: Command) {
-  await tell(one.knowhow)
-  const { call, refused } = await ask('apply', { held: told(one), command, by: me() })
+  const { call, refused } = await ask('apply', { held: await told(one), command, by: me() })
   return { held: call && { ...one, call }, refused }
 }
 
@@ -162,39 +151,35 @@ const withState = (
 
 /** All that the screen of a call shows. */
 export async function viewOf(one: HeldCall): Promise<Call> {
-  await tell(one.knowhow)
-  return withState(one, await ask('state', { held: told(one), asker: asker() }))
+  return withState(one, await ask('state', { held: await told(one), asker: asker() }))
 }
 
 /** What it would show after some commands; nothing where this device does not hold it, or they would not change it. */
 export async function foresee(id: string, commands: Command[]): Promise<Call | undefined> {
   const one = await held(id)
   if (!one) return undefined
-  await tell(one.knowhow)
-  const { state } = await ask('foresee', { held: told(one), asker: asker(), by: me(), commands })
+  const question = { held: await told(one), asker: asker(), by: me(), commands }
+  const { state } = await ask('foresee', question)
   return state && withState(one, state)
 }
 
 /** Every step that can be taken now. */
 export async function stepsOf(one: HeldCall): Promise<Step[]> {
-  await tell(one.knowhow)
-  return (await ask('steps', { held: told(one) })).steps
+  return (await ask('steps', { held: await told(one) })).steps
 }
 
 /** A step of a call's plan with all its detail. */
 export async function stepOf(one: HeldCall, kind: Step['kind'], id: string): Promise<Step | undefined> {
-  await tell(one.knowhow)
-  return (await ask('step', { held: told(one), kind, id })).step
+  return (await ask('step', { held: await told(one), kind, id })).step
 }
 
 export async function reportOf(one: HeldCall): Promise<Report> {
-  await tell(one.knowhow)
   const { business, currency } = await daysKnown()
-  return ask('report', { held: told(one), asker: asker(), business, currency })
+  return ask('report', { held: await told(one), asker: asker(), business, currency })
 }
 
 /** A day's calls, and those of earlier days that are still open. */
 export async function roundOf(ofDay: HeldCall[], leftOpen: HeldCall[]): Promise<RoundOfDay> {
-  for (const one of [...ofDay, ...leftOpen]) await tell(one.knowhow)
-  return ask('round', { ofDay: ofDay.map(told), leftOpen: leftOpen.map(told), asker: asker() })
+  const all = async (some: HeldCall[]) => Promise.all(some.map(told))
+  return ask('round', { ofDay: await all(ofDay), leftOpen: await all(leftOpen), asker: asker() })
 }

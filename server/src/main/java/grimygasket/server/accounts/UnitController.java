@@ -8,7 +8,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** In what units whoever is signed in reads. */
+/** The units of the signed-in account. */
 @RestController
 class UnitController {
     /** How a quantity is written: {@code shown = (base − offset) / factor}. */
@@ -20,7 +20,7 @@ class UnitController {
         this.accounts = accounts;
     }
 
-    /** The unit of each quantity, as whoever is signed in reads it. */
+    /** Each quantity with its unit. */
     @GetMapping("/api/units")
     Map<Quantity, UnitOfQuantity> units(@AuthenticationPrincipal SignedIn me) {
         var system = accounts.system(me.id());
