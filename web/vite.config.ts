@@ -32,11 +32,19 @@ const offline = VitePWA({
     ],
   },
   workbox: {
-    globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+    globPatterns: ['**/*.{js,wasm,css,html,svg,woff2}'],
+    maximumFileSizeToCacheInBytes: 4_000_000,
+    // Wanted only where the browser does not know the WebAssembly: kept once it is.
+    globIgnores: ['assets/device-*.js'],
     clientsClaim: true,
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//, /^\/v3\//],
     runtimeCaching: [
+      {
+        urlPattern: /\/assets\/device-[^/]+\.js$/,
+        handler: 'CacheFirst',
+        options: { cacheName: 'core', expiration: { maxEntries: 2 }, cacheableResponse: { statuses: [200] } },
+      },
       {
         urlPattern: /\/api\/calls\/[^/]+\/photos\//,
         handler: 'CacheFirst',
@@ -69,10 +77,12 @@ const compressed: Plugin = {
     async handler() {
       const folder = fileURLToPath(new URL('dist', import.meta.url))
       const files = await readdir(folder, { recursive: true })
-      for (const file of files.filter((name) => /\.(js|css|html|svg|json)$/.test(name))) {
+      for (const file of files.filter((name) => /\.(js|wasm|css|html|svg|json)$/.test(name))) {
         const text = await readFile(join(folder, file))
         const params = {
-          [constants.BROTLI_PARAM_MODE]: constants.BROTLI_MODE_TEXT,
+          [constants.BROTLI_PARAM_MODE]: file.endsWith('.wasm')
+            ? constants.BROTLI_MODE_GENERIC
+            : constants.BROTLI_MODE_TEXT,
           [constants.BROTLI_PARAM_SIZE_HINT]: text.length,
         }
         await writeFile(join(folder, `${file}.br`), await promisify(brotliCompress)(text, { params }))
@@ -84,7 +94,12 @@ const compressed: Plugin = {
 export default defineConfig({
   plugins: [vue(), tailwindcss(), offline, compressed],
   resolve: {
-    alias: { '#device': fileURLToPath(new URL('../device/target/browser/device.js', import.meta.url)) },
+    alias: [
+      {
+        find: /^#device/,
+        replacement: fileURLToPath(new URL('../device/target/browser/device', import.meta.url)),
+      },
+    ],
   },
   worker: { format: 'es' },
   server: { proxy: { '/api': server }, fs: { allow: ['..'] } },

@@ -23,7 +23,7 @@ import type {
 import { Problem } from '../api/problem'
 import type { Sample } from '../readings/useMeter'
 import { storage } from '../store/storage'
-import type { Core } from './worker'
+import type { Beside } from './worker'
 
 interface Held {
   call: RecordOfCall
@@ -95,11 +95,11 @@ interface Questions {
 /** Which core this page has: its address goes by what is in it, and this file's by that. */
 export const build = import.meta.url
 
-let core: Promise<Remote<Core>> | undefined
-const toldOf = new Map<string, Promise<void>>()
+let core: Promise<Remote<Beside>> | undefined
+const toldOf = new Map<string, Promise<unknown>>()
 
 /** Starts the core once it is wanted; it may not be had without signal. */
-export function started(): Promise<Remote<Core>> {
+export function started(): Promise<Remote<Beside>> {
   core ??= start()
   core.catch(() => (core = undefined))
   return core
@@ -110,18 +110,33 @@ async function start() {
   const fails = new Promise<never>((_, fail) => {
     worker.onerror = () => fail(Problem.unreachable())
   })
-  const remote = wrap<Core>(worker)
-  await Promise.race([remote.isHere(), fails])
+  const remote = wrap<Beside>(worker)
+  await Promise.race([remote.address(), fails])
   return remote
 }
 
+/** Where the core that this browser runs was had from. */
+export const address = async () => (await started()).address()
+
+async function answered(what: string, ...given: string[]): Promise<string> {
+  try {
+    return await (await started()).ask(what, ...given)
+  } catch (problem) {
+    // What WebAssembly leaves behind that was stopped in the middle is not to be relied on.
+    if ((problem as Error).name === 'RuntimeError') {
+      core = undefined
+      toldOf.clear()
+    }
+    throw problem
+  }
+}
+
 /** Tells the core the know-how of a name, once. */
-export function tell(name: string): Promise<void> {
-  const telling =
-    toldOf.get(name) ?? fetchKnowhow(name).then(async (json) => (await started()).know(name, json))
+export async function tell(name: string): Promise<void> {
+  const telling = toldOf.get(name) ?? fetchKnowhow(name).then((json) => answered('know', name, json))
   toldOf.set(name, telling)
   telling.catch(() => toldOf.delete(name))
-  return telling
+  await telling
 }
 
 /** Know-how as JSON; kept on this device, as a version never changes. */
@@ -148,5 +163,5 @@ export async function ask<Q extends keyof Questions>(
   what: Q,
   question: Questions[Q][0],
 ): Promise<Questions[Q][1]> {
-  return JSON.parse(await (await started())[what](JSON.stringify(question)))
+  return JSON.parse(await answered(what, JSON.stringify(question)))
 }

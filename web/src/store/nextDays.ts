@@ -15,7 +15,7 @@ import { storage } from './storage'
 import { warm } from './warm'
 
 /** So many calls are likely to be opened next. */
-const AHEAD = 8
+const AHEAD = 3
 
 /** Whether all that the next days need is on this device. */
 export const ready = ref(false)

@@ -1,6 +1,7 @@
 import { api } from '../api/client'
 import { viewOfKnowhow } from '../api/queries'
 import type { NextDays } from '../api/types'
+import { address } from '../core/core'
 
 /**
  * Asks once for what the service worker keeps of the server's answers, so that it is there without signal: it saw nothing of what was
@@ -11,6 +12,7 @@ import type { NextDays } from '../api/types'
 export async function warm({ kinds }: NextDays): Promise<boolean> {
   const worker = navigator.serviceWorker?.controller
   if (worker?.state !== 'activated') return false
+  await fetch(await address())
   await api.GET('/api/session')
   await api.GET('/api/know-how')
   await api.GET('/api/schools')

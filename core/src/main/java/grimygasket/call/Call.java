@@ -6,6 +6,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Van;
+import grimygasket.pack.Copy;
 import grimygasket.pack.Pack;
 import grimygasket.visit.Condition;
 import grimygasket.visit.JobLine;
@@ -50,7 +51,7 @@ public record Call(
         lines = List.copyOf(lines);
         parts = List.copyOf(parts);
         photos = List.copyOf(photos);
-        changes = Map.copyOf(changes);
+        changes = Copy.of(changes);
     }
 
     /** A call of which nothing is known but what it is about. */

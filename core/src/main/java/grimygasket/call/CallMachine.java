@@ -1,5 +1,6 @@
 package grimygasket.call;
 
+import grimygasket.pack.Copy;
 import grimygasket.pack.Rating;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +27,7 @@ public record CallMachine(
         int version) {
     public CallMachine {
         features = List.copyOf(features);
-        ratings = Map.copyOf(ratings);
+        ratings = Copy.of(ratings);
     }
 
     /** As it is put on file. */

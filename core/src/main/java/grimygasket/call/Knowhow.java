@@ -5,6 +5,7 @@ import grimygasket.diagnosis.Finding.CodeRead;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Code;
 import grimygasket.pack.Competence;
+import grimygasket.pack.Copy;
 import grimygasket.pack.Pack;
 import grimygasket.visit.Upkeep.Last;
 import java.util.List;
@@ -34,7 +35,7 @@ public record Knowhow(
     public Knowhow {
         codes = List.copyOf(codes);
         shelf = List.copyOf(shelf);
-        before = Map.copyOf(before);
+        before = Copy.of(before);
         competences = Competence.set(competences);
     }
 

@@ -1,5 +1,6 @@
 package grimygasket.call;
 
+import grimygasket.pack.Copy;
 import grimygasket.pack.Fastening;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Piece;
@@ -26,8 +27,8 @@ public record Learnt(long at, Map<String, WayLearnt> ways, Map<String, PieceLear
     public static final Learnt NOTHING = new Learnt(0, Map.of(), Map.of());
 
     public Learnt {
-        ways = Map.copyOf(ways);
-        pieces = Map.copyOf(pieces);
+        ways = Copy.of(ways);
+        pieces = Copy.of(pieces);
     }
 
     /**

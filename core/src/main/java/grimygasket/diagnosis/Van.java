@@ -3,6 +3,7 @@ package grimygasket.diagnosis;
 import grimygasket.diagnosis.Waiting.Way;
 import grimygasket.pack.Check;
 import grimygasket.pack.Competence;
+import grimygasket.pack.Copy;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Part;
 import grimygasket.pack.Remedy;
@@ -44,7 +45,7 @@ public record Van(
         if (!(returnTripMinutes >= 0)) {
             throw new IllegalArgumentException("returnTripMinutes must be 0 or more, but is " + returnTripMinutes);
         }
-        prices = Map.copyOf(prices);
+        prices = Copy.of(prices);
         onBoard = Set.copyOf(onBoard);
         competences = Competence.set(competences);
     }

@@ -1,5 +1,6 @@
 package grimygasket.gauge;
 
+import grimygasket.pack.Copy;
 import java.util.Map;
 
 /** Readings that cannot be judged, with a sentence for each that is wrong. */
@@ -13,7 +14,7 @@ public class UnfitReadings extends RuntimeException {
      */
     public UnfitReadings(Map<String, String> problems) {
         super(String.join(" ", problems.values()));
-        this.problems = Map.copyOf(problems);
+        this.problems = Copy.of(problems);
     }
 
     static UnfitReadings of(String input, String sentence) {

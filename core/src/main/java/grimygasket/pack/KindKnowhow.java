@@ -17,7 +17,7 @@ import java.util.function.Function;
 public record KindKnowhow(Pack pack, List<Code> codes, Map<String, Pack> families) {
     public KindKnowhow {
         codes = List.copyOf(codes);
-        families = Map.copyOf(families);
+        families = Copy.of(families);
     }
 
     /** The family that a machine belongs to, if it belongs to one; of several that which names most of its model. */

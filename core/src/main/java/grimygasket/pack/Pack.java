@@ -87,7 +87,7 @@ public record Pack(
         families = Lists.copy(families);
         ways = Lists.copy(ways);
         lastLook = Lists.copy(lastLook);
-        ratings = ratings == null ? Map.of() : Map.copyOf(ratings);
+        ratings = ratings == null ? Map.of() : Copy.of(ratings);
         ratings.forEach(Rating::check);
         var problems = new References(
                         features,

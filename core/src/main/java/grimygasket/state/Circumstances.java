@@ -9,6 +9,7 @@ import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Recent;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Competence;
+import grimygasket.pack.Copy;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Ways;
@@ -45,9 +46,9 @@ public record Circumstances(
     private static final Recent<Pack> TAKEN = new Recent<>(KEPT);
 
     public Circumstances {
-        schools = Map.copyOf(schools);
+        schools = Copy.of(schools);
         shelf = List.copyOf(shelf);
-        before = Map.copyOf(before);
+        before = Copy.of(before);
         // A device may hold a call from before people were asked what they are qualified for.
         competences = Competence.set(competences);
         learnt = learnt == null ? Learnt.NOTHING : learnt;

@@ -29,33 +29,48 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What the JVM and a browser make of the same questions is the same to the letter: every pack, and hundreds of calls. */
+/**
+ * What the JVM and a browser make of the same questions is the same to the letter: every pack, and hundreds of calls. The browser's
+ * JavaScript runs in Node; its WebAssembly in Chromium, which somebody in a hurry does without.
+ */
 public class CorpusTest {
     /** Fewer where somebody is in a hurry, as in ./verify --quick. */
     private static final int CALLS_OF_A_KIND = Integer.getInteger("corpus.calls", 60);
+
+    /** So many of a kind's calls are asked of Chromium, too: each answer comes a long way. */
+    private static final int CALLS_IN_CHROMIUM = 12;
 
     private static final int COMMANDS = 12;
     private static final int SAMPLES = 4;
     private static final int ONE_IN = 12;
 
     private final Map<String, KindKnowhow> kinds = new LinkedHashMap<>();
-    private Browser browser;
+
+    private final List<Engine> engines = new ArrayList<>();
+
+    /** Those that are asked about the call at hand. */
+    private List<Engine> asked = engines;
 
     @BeforeClass
     void tellBoth() throws IOException {
-        browser = new Browser();
+        engines.add(new InNode());
+        if (Boolean.getBoolean("corpus.chromium")) {
+            engines.add(new InChromium());
+        }
         for (var kind : Shipped.KINDS) {
             var knowhow = Shipped.knowhow(kind);
             kinds.put(kind, knowhow);
             var json = AskingCodec.write(knowhow);
             Device.know(kind, json);
-            browser.ask("know", kind, json);
+            for (var engine : engines) {
+                engine.ask("know", kind, json);
+            }
         }
     }
 
     @AfterClass
     void close() {
-        browser.close();
+        engines.forEach(Engine::close);
     }
 
     @DataProvider
@@ -98,11 +113,13 @@ public class CorpusTest {
     public void bothConcludeTheSame(String kind) throws IOException {
         var round = new ArrayList<Held>();
         for (int i = 0; i < CALLS_OF_A_KIND; i++) {
+            asked = i < CALLS_IN_CHROMIUM ? engines : engines.subList(0, 1);
             round.add(whole(new RandomCall(kind, kinds.get(kind), 1000 * kind.length() + i), viewer(i)));
         }
-        var asked = AskingCodec.write(new Questions.OfRound(
+        asked = engines;
+        var day = AskingCodec.write(new Questions.OfRound(
                 round.subList(0, 6), round.subList(6, 9), new Asker(viewer(0), 1_900_030_000_000L, RandomCall.CLOCKS)));
-        same("round", asked, Device.round(asked));
+        same("round", day, Device.round(day));
     }
 
     private static Viewer viewer(int i) {
@@ -185,13 +202,21 @@ public class CorpusTest {
     }
 
     private void same(String name, String question, String here) throws IOException {
-        var there = browser.ask(name, question);
+        for (var engine : asked) {
+            alike(
+                    engine.getClass().getSimpleName() + ": " + name + " of " + question,
+                    engine.ask(name, question),
+                    here);
+        }
+    }
+
+    private static void alike(String what, String there, String here) {
         if (!there.equals(here)) {
             int from = 0;
             while (from < Math.min(here.length(), there.length()) && here.charAt(from) == there.charAt(from)) {
                 from++;
             }
-            assertEquals(part(there, from), part(here, from), name + " of " + question);
+            assertEquals(part(there, from), part(here, from), what);
         }
     }
 

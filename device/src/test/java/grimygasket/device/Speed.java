@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 
-/** How long the device takes in Node, against the JVM, for the same questions: prints a table. */
+/** How long the device takes as JavaScript in Node and as WebAssembly in Chromium, against the JVM, for the same questions: prints a table. */
 public final class Speed {
     private static final String KIND = "dishwasher";
     private static final int CALLS = 40;
@@ -46,35 +46,38 @@ public final class Speed {
             }
         }
         Device.know(KIND, json);
-        try (var browser = new Browser()) {
-            long begun = System.nanoTime();
-            browser.ask("know", KIND, json);
-            System.out.printf("to be told a pack of %d kB: %.0f ms%n", json.length() / 1024, since(begun));
-            System.out.println("| question | JVM, median ms | 95th | device, median ms | 95th | ratio |");
-            System.out.println("|---|---|---|---|---|---|");
+        try (var javaScript = new InNode();
+                var webAssembly = new InChromium()) {
+            System.out.printf(
+                    "to be told a pack of %d kB: JavaScript %.0f ms, WebAssembly %.0f ms%n",
+                    json.length() / 1024,
+                    javaScript.millis("know", KIND, json),
+                    webAssembly.millis("know", KIND, json));
+            System.out.println(
+                    "| question | JVM, median and 95th, ms | JavaScript | WebAssembly | JavaScript ÷ WebAssembly |");
+            System.out.println("|---|---|---|---|---|");
             for (var name : List.of("apply", "state")) {
                 var here = new ArrayList<Double>();
-                var there = new ArrayList<Double>();
+                var script = new ArrayList<Double>();
+                var assembly = new ArrayList<Double>();
                 for (var question : questions) {
                     if (question[0].equals(name)) {
                         long start = System.nanoTime();
                         HERE.get(name).apply(question[1]);
                         here.add(since(start));
-                        start = System.nanoTime();
-                        browser.ask(question);
-                        there.add(since(start));
+                        script.add(javaScript.millis(question));
+                        assembly.add(webAssembly.millis(question));
                     }
                 }
                 System.out.printf(
-                        "| %s | %.1f | %.1f | %.1f | %.1f | %.1f |%n",
-                        name,
-                        at(here, 0.5),
-                        at(here, 0.95),
-                        at(there, 0.5),
-                        at(there, 0.95),
-                        at(there, 0.5) / at(here, 0.5));
+                        "| %s | %s | %s | %s | %.1f |%n",
+                        name, times(here), times(script), times(assembly), at(script, 0.5) / at(assembly, 0.5));
             }
         }
+    }
+
+    private static String times(List<Double> times) {
+        return String.format("%.1f, %.1f", at(times, 0.5), at(times, 0.95));
     }
 
     private static double since(long start) {

@@ -34,9 +34,10 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 /** Sign-in by session cookie; everything under /api needs it, and every change a CSRF token. */
 @Configuration
 class Security {
-    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
-            + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; "
-            + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self'; "
+                    + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; "
+                    + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain chain(

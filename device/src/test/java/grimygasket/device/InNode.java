@@ -8,13 +8,13 @@ import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 
-/** The device's module as it runs in browsers, in Node. */
-final class Browser implements AutoCloseable {
+/** The core as JavaScript, in Node. */
+final class InNode implements Engine {
     private final Process process;
     private final BufferedWriter questions;
     private final BufferedReader answers;
 
-    Browser() throws IOException {
+    InNode() throws IOException {
         var module = Path.of("target/browser/device.js").toAbsolutePath();
         process = new ProcessBuilder(
                         "node", "src/test/js/device.mjs", module.toUri().toString())
@@ -24,7 +24,8 @@ final class Browser implements AutoCloseable {
         answers = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
     }
 
-    String ask(String... question) throws IOException {
+    @Override
+    public String ask(String... question) throws IOException {
         questions.write(String.join("\t", question));
         questions.newLine();
         questions.flush();
