@@ -73,6 +73,8 @@ public class CallStore {
             , (select log.detail from command_log log where log.id = :command and log.call_id = c.id) as detail
             , (select log.received_at from command_log log where log.call_id = c.id order by log.seq desc limit 1) as last
             , (select log.made_at from command_log log where log.call_id = c.id order by log.seq limit 1) as first
+            , (select log.made_at from command_log log where log.call_id = c.id and log.device = :device and log.kind <> 'repeat'
+               order by log.seq desc limit 1) as of_device
             """;
 
     private final JdbcClient jdbc;
@@ -132,20 +134,27 @@ public class CallStore {
      * @param before what became of its command before; null for one that is new
      * @param last when the last command to it was received; null if there was none
      * @param first when it was put on file, by the clock of whoever did; null for one of a version that did not note it
+     * @param ofDevice when the last command of the same device was made; null if there was none
      */
     record Locked(
             Filed filed,
             @Nullable Before before,
             @Nullable Instant last,
-            @Nullable Instant first) {}
+            @Nullable Instant first,
+            @Nullable Instant ofDevice) {}
 
     /** The call of a command, with what became of the command before, should it be a repeat. */
     Locked locked(Command command) {
         return jdbc.sql(COLUMNS + BEFORE + TABLES + "where c.id = :id for update")
                 .param("id", command.call())
                 .param("command", command.id())
-                .query((row, number) ->
-                        new Locked(filed(row, number), Before.of(row), instant(row, "last"), instant(row, "first")))
+                .param("device", command.device())
+                .query((row, number) -> new Locked(
+                        filed(row, number),
+                        Before.of(row),
+                        instant(row, "last"),
+                        instant(row, "first"),
+                        instant(row, "of_device")))
                 .optional()
                 .orElseThrow(CallStore::notOnFile);
     }

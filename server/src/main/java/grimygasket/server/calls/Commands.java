@@ -5,6 +5,7 @@ import grimygasket.call.Call;
 import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallStore.Locked;
 import grimygasket.server.knowhow.SchoolStore;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.shelf.ShelfStore;
@@ -78,7 +79,7 @@ public class Commands {
         var locked = calls.locked(sent);
         var now = clock.instant();
         var received = after(locked.last(), now);
-        var command = at(received, now, locked.first(), sent);
+        var command = at(received, now, locked, sent);
         var known = knowhows.of(locked.filed(), me.id());
         if (locked.before() != null) {
             return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), received));
@@ -96,12 +97,18 @@ public class Commands {
         return last == null || last.isBefore(now.plus(CLOCKS_DIFFER)) ? now : last.plusMillis(1);
     }
 
-    /** Nothing was done to a call before it was put on file, whatever a device says; nor before what came here before it. */
-    private static Command at(Instant received, Instant now, @Nullable Instant first, Command sent) {
+    /**
+     * Nothing was done to a call before it was put on file, whatever a device says; nor before what the same device did before: what was
+     * long on its way seems later than it was, and what came next would stand before it.
+     */
+    private static Command at(Instant received, Instant now, Locked locked, Command sent) {
         if (received.isAfter(now)) {
             return at(received, sent);
         }
-        return first != null && sent.at() < first.toEpochMilli() ? at(first, sent) : sent;
+        long earliest = Math.max(
+                locked.first() == null ? sent.at() : locked.first().toEpochMilli(),
+                locked.ofDevice() == null ? sent.at() : locked.ofDevice().toEpochMilli() + 1);
+        return sent.at() < earliest ? at(Instant.ofEpochMilli(earliest), sent) : sent;
     }
 
     private static Command at(Instant moment, Command sent) {

@@ -169,7 +169,7 @@ class DraftController {
             throw new Problem(Kind.INVALID, "It contradicts itself: mend that first.");
         }
         if (!inspection.dangers().isEmpty()) {
-            throw new Problem(Kind.INVALID, "It could hurt somebody: mend that first.");
+            throw new Problem(Kind.INVALID, "This draft could cause injury. Fix that first.");
         }
         if (!use.alone && isBy(me, edits)) {
             throw new Problem(

@@ -6,7 +6,6 @@ import grimygasket.pack.Rating;
 import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -149,14 +148,25 @@ public class MachineStore {
      * serial number.
      */
     public List<Customer> search(String text) {
-        var words = new ArrayList<>(SearchParts.words(text));
-        if (words.isEmpty()) {
+        var words = SearchParts.words(text);
+        var joined = SearchParts.joined(words);
+        var found = withAll(joined);
+        // A house number may stand before a telephone number.
+        return found.isEmpty() && joined.size() < words.size() ? withAll(words) : found;
+    }
+
+    private List<Customer> withAll(Collection<String> typed) {
+        if (typed.isEmpty()) {
             return List.of();
         }
-        // By the longest first, as the fewest begin with it; the others are asked of those one by one, each by all
-        // parts of
-        // a customer: left to itself the database looks at all who have a common word.
-        words.sort(Comparator.comparingInt(String::length).reversed());
+        // By the one first that the fewest have, counted no further than matters: all may share an area code or a
+        // model. The others
+        // are asked of those one by one, each by all parts of a customer: left to itself the database looks at all who
+        // have a common
+        // word.
+        var rows = typed.stream().distinct().collect(Collectors.toMap(word -> word, this::rows));
+        var words =
+                rows.keySet().stream().sorted(Comparator.comparing(rows::get)).toList();
         var found = new StringBuilder("select distinct customer_id from search_part f where part like :part0");
         var whole = new StringBuilder();
         var params = new HashMap<String, Object>(Map.of("most", MOST_LOOKED_AT));
@@ -188,6 +198,15 @@ public class MachineStore {
                 .params(params)
                 .query(Customer.class)
                 .list();
+    }
+
+    /** How many parts begin with a word, as far as it matters. */
+    private int rows(String word) {
+        return jdbc.sql("select count(*) from (select 1 from search_part where part like :part limit :most) some")
+                .param("part", beginning(word))
+                .param("most", MOST_LOOKED_AT + 1)
+                .query(Integer.class)
+                .single();
     }
 
     /** Words hold nothing that a pattern takes for more than itself. */

@@ -1,5 +1,6 @@
 package grimygasket.server.machines;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashSet;
@@ -11,6 +12,8 @@ import java.util.regex.Pattern;
 /** What a customer is found by: every word, and the rest of it from each of its letters on, so that any part is a beginning. */
 public final class SearchParts {
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
+    private static final Pattern NUMBER = Pattern.compile("\\p{N}+");
+
     /** What is typed beyond it is looked for in what was found. */
     public static final int LONGEST = 16;
 
@@ -20,7 +23,9 @@ public final class SearchParts {
     public static Set<String> of(Collection<String> texts) {
         var parts = new LinkedHashSet<String>();
         for (var text : texts) {
-            for (var word : words(text)) {
+            var words = new LinkedHashSet<>(words(text));
+            words.addAll(joined(words(text)));
+            for (var word : words) {
                 for (int from = 0; from < word.length(); from++) {
                     parts.add(word.substring(from, Math.min(word.length(), from + LONGEST)));
                 }
@@ -34,5 +39,17 @@ public final class SearchParts {
         return Arrays.stream(BETWEEN_WORDS.split(text.toLowerCase(Locale.ROOT)))
                 .filter(word -> !word.isEmpty())
                 .toList();
+    }
+
+    /** The same words, but numbers that follow one another as one: those of a telephone number stand in groups, which many share. */
+    static List<String> joined(List<String> words) {
+        var joined = new ArrayList<String>();
+        boolean afterNumber = false;
+        for (var word : words) {
+            boolean number = NUMBER.matcher(word).matches();
+            joined.add(number && afterNumber ? joined.remove(joined.size() - 1) + word : word);
+            afterNumber = number;
+        }
+        return joined;
     }
 }

@@ -1,6 +1,5 @@
 package grimygasket.server.older;
 
-import grimygasket.server.machines.SearchParts;
 import java.sql.SQLException;
 import java.util.List;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
@@ -8,8 +7,8 @@ import org.flywaydb.core.api.migration.Context;
 import org.springframework.stereotype.Component;
 
 /**
- * Indexes for what is asked across many calls, a count of the calls of each version of the know-how, and the parts of words that
- * customers are found by. Each statement can be run again.
+ * Indexes for what is asked across many calls, a count of the calls of each version of the know-how, and a table for the parts of words
+ * that customers are found by, which V27 fills. Each statement can be run again.
  */
 @Component
 class V14__Found_at_any_size extends BaseJavaMigration {
@@ -38,36 +37,12 @@ class V14__Found_at_any_size extends BaseJavaMigration {
             )
             """);
 
-    private static final int ROWS_AT_ONCE = 2000;
-
     @Override
     public void migrate(Context context) throws SQLException {
         try (var statement = context.getConnection().createStatement()) {
             for (var sql : STATEMENTS) {
                 statement.execute(sql);
             }
-        }
-        try (var read = context.getConnection().createStatement();
-                var rows = read.executeQuery("""
-                        select c.id, concat_ws(' ', c.name, c.street, c.phone,
-                               (select group_concat(concat_ws(' ', m.maker, m.model, m.serial) separator ' ')
-                                from machine m where m.customer_id = c.id)) as texts
-                        from customer c
-                        """);
-                var write = context.getConnection()
-                        .prepareStatement("insert ignore into search_part (part, customer_id) values (?, ?)")) {
-            int waiting = 0;
-            while (rows.next()) {
-                for (var part : SearchParts.of(List.of(rows.getString("texts")))) {
-                    write.setString(1, part);
-                    write.setString(2, rows.getString("id"));
-                    write.addBatch();
-                    if (++waiting % ROWS_AT_ONCE == 0) {
-                        write.executeBatch();
-                    }
-                }
-            }
-            write.executeBatch();
         }
     }
 }

@@ -108,8 +108,7 @@ public class UpkeepCallTest extends ServerTest {
         var turned = call.send("{\"kind\": \"see-fault\"}").body();
         assertFalse(turned.has("upkeep"));
         assertTrue(
-                gaps(turned).contains("No cause is settled on yet."),
-                gaps(turned).toString());
+                gaps(turned).contains("Cause not confirmed yet."), gaps(turned).toString());
         assertEquals(turned.path("story").size(), 1, "what was done stays");
         assertEquals(call.send("{\"kind\": \"see-fault\"}").status(), 200, "twice is once");
     }

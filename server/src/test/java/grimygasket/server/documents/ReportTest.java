@@ -75,7 +75,7 @@ public class ReportTest extends ServerTest {
         assertEquals(rows(report, "Done"), List.of("Clean the filter | proved"));
         assertEquals(rows(report, "Tried out afterwards"), List.of("It washes every rack | seen once"));
         var next = section(report, "At your next use");
-        assertEquals(next.path("text").asString(), "If it is not so, tell us by Tuesday 20 May 2031.");
+        assertEquals(next.path("text").asString(), "If this isn’t the case, call us by Tuesday 20 May 2031.");
         assertTrue(next.path("points").path(0).asString().startsWith("The next full, dirty load comes out clean"));
         assertEquals(rows(report, "Found in the machine"), List.of("3 × olive stone | binned"));
         assertEquals(section(report, "Our advice").path("text").asString(), "Scrape the plates");

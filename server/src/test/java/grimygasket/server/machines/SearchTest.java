@@ -13,6 +13,7 @@ public class SearchTest extends ServerTest {
     @Test
     public void everyPartOfAWordIsABeginning() {
         assertEquals(SearchParts.of(List.of("Ö-Haus 22")), Set.of("ö", "haus", "aus", "us", "s", "22", "2"));
+        assertTrue(SearchParts.of(List.of("0455 22 00")).containsAll(Set.of("04552200", "52200", "22")));
         assertTrue(SearchParts.of(List.of("x".repeat(60))).stream().allMatch(part -> part.length() <= 16));
     }
 
@@ -27,7 +28,18 @@ public class SearchTest extends ServerTest {
 
     @Test
     public void aCustomerIsFoundByAnyPartOfAnything() {
-        for (var typed : List.of("plov", "lover", "harbour+wall", "0455+22+00", "H60", "8834", "haldb", "inn+60")) {
+        for (var typed : List.of(
+                "plov",
+                "lover",
+                "harbour+wall",
+                "0455+22+00",
+                "04552200",
+                "0455/2200",
+                "60+0455+22",
+                "H60",
+                "8834",
+                "haldb",
+                "inn+60")) {
             assertEquals(found(typed), List.of("The Plover Inn (kitchen)"), typed);
         }
         assertEquals(found("nobody+at+all"), List.of());

@@ -75,6 +75,19 @@ public class GateTest extends ServerTest {
     }
 
     @Test
+    public void whatADeviceDidStandsInItsOrderHoweverLongEachWasOnItsWay() {
+        var call = Calls.add(signedIn());
+        long now = System.currentTimeMillis();
+        // The first seems to be of now, as nobody knows how long it was on its way; the next says that it has waited.
+        call.sendOnly(UUID.randomUUID(), now, code("E1"));
+        call.sendOnly(UUID.randomUUID(), now - 5000, code("E2"));
+        var story = call.get().body().path("story");
+        assertEquals(story.get(0).path("finding").path("shown").asString(), "E1");
+        assertEquals(story.get(1).path("finding").path("shown").asString(), "E2");
+        assertTrue(story.get(1).path("at").asLong() > story.get(0).path("at").asLong());
+    }
+
+    @Test
     public void whatIsTooLargeOrOfNoKindIsRefusedUnread() {
         var client = signedIn();
         assertEquals(client.post("/api/commands", "x".repeat(1_000_001)).kind(), "too-large");
