@@ -9,9 +9,11 @@ import SignInView from './sign-in/SignInView.vue'
 import StoreMark from './store/StoreMark.vue'
 import { useStore } from './store/useStore'
 import FootBar from './ui/FootBar.vue'
+import { useLook } from './ui/look'
 import NewVersion from './ui/NewVersion.vue'
 import Notice from './ui/Notice.vue'
 
+useLook()
 const { data: session, error, failureReason, refetch } = useSession()
 const { catchUp } = useStore()
 useFeed(catchUp)
@@ -20,7 +22,10 @@ const away = computed(() => failureReason.value instanceof Problem && failureRea
 
 <template>
   <div v-if="session" class="flex min-h-dvh flex-col">
-    <div class="flex flex-1 flex-col">
+    <a href="#content" class="btn sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-30"
+      >Skip to the content</a
+    >
+    <div id="content" tabindex="-1" class="flex flex-1 flex-col outline-none">
       <RouterView />
     </div>
     <NewVersion />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { useMediaQuery } from '@vueuse/core'
-import { computed, ref, toRef, watch } from 'vue'
+import { useMediaQuery, useWakeLock } from '@vueuse/core'
+import { computed, onUnmounted, ref, toRef, watch } from 'vue'
 import { Problem } from '../api/problem'
 import { useCall, useKnowhowHere, useStep } from '../api/queries'
 import type { Step } from '../api/types'
@@ -10,6 +10,7 @@ import AboutVisit from './AboutVisit.vue'
 import CallHeader from './CallHeader.vue'
 import ConflictNotice from './ConflictNotice.vue'
 import JustEntered from './JustEntered.vue'
+import KeysSheet from './KeysSheet.vue'
 import Later from './Later.vue'
 import NextStep from './NextStep.vue'
 import Overview from './Overview.vue'
@@ -81,6 +82,15 @@ const actions = useCallActions(
 )
 provideCall({ call: computed(() => call.value!), pack, codes, actions, stage, step })
 
+const { request, release } = useWakeLock()
+/** The screen stays awake while a call is worked on, where the device allows it. */
+watch(
+  () => !!call.value && !call.value.head.closing,
+  (open) => void (open ? request('screen') : release()).catch(() => undefined),
+  { immediate: true },
+)
+onUnmounted(() => void release().catch(() => undefined))
+
 const wide = useMediaQuery('(min-width: 60rem)')
 const station = ref<string>()
 watch(
@@ -113,10 +123,19 @@ const panel = computed(() => {
   return atStep ? NextStep : PANELS[stage.shown.value]
 })
 
-/** What comes next is read from its top. */
+const aside = ref<HTMLElement>()
+/** What comes next is read from its top, and aloud where the screen is read aloud: what was tapped is gone. */
 watch(
   () => call.value && [stage.shown.value, step.value && stepKey(step.value)].join(),
-  (_, before) => before !== undefined && window.scrollTo({ top: 0 }),
+  (_, before) => {
+    if (before === undefined) return
+    window.scrollTo({ top: 0 })
+    const at = document.activeElement
+    if (at === document.body || aside.value?.contains(at)) {
+      aside.value?.querySelector<HTMLElement>('h2')?.focus({ preventScroll: true })
+    }
+  },
+  { flush: 'post' },
 )
 </script>
 
@@ -142,11 +161,13 @@ watch(
       <section class="border-line desk:border-r desk:p-4 px-3 pt-2" aria-label="The ring of this call">
         <RingDial v-if="wide" />
         <RingStrip v-else />
-        <RingGaps />
-        <JustEntered v-if="!wide" />
+        <RingGaps :folded="!wide && panel === NextStep" />
+        <JustEntered />
         <Later v-if="wide"><AboutVisit class="mt-3" /></Later>
       </section>
       <aside
+        id="next-step"
+        ref="aside"
         class="bg-sheet border-line desk:order-3 desk:border-l desk:sticky desk:top-0 desk:self-start desk:min-h-full"
         aria-label="Next step"
       >
@@ -168,6 +189,7 @@ watch(
         </Overview>
       </Later>
     </main>
+    <KeysSheet />
     <StationSheet :station="station" @close="station = undefined" @choose="choose" />
   </template>
 </template>

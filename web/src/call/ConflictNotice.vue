@@ -28,7 +28,7 @@ const mine = computed(() => actions.mine.value && answerText(actions.mine.value,
     </p>
     <div class="flex flex-wrap gap-2">
       <button type="button" class="btn" @click="actions.dismiss()">Keep theirs</button>
-      <button v-if="actions.mine.value" type="button" class="btn" @click="putMine">Put mine</button>
+      <button v-if="actions.mine.value" type="button" class="btn" @click="putMine">Use mine</button>
     </div>
   </div>
 </template>

@@ -45,10 +45,10 @@ function ask() {
 
 <template>
   <a :href="`/api/customers/${customer.id}/customer.json`" class="btn btn-quiet" download
-    >All we keep, as a file</a
+    >Export customer data</a
   >
-  <button type="button" class="btn btn-quiet" @click="ask">Erase them</button>
-  <Sheet v-model="open" :title="`Erase ${customer.name}?`">
+  <button type="button" class="btn btn-quiet" @click="ask">Delete customer and all records</button>
+  <Sheet v-model="open" :title="`Delete ${customer.name}?`">
     <form novalidate @submit.prevent="same && erase.mutate()">
       <Notice
         v-if="erase.error.value"
@@ -65,9 +65,9 @@ function ask() {
       <TextField v-model="typed" class="mt-3" label="Type their name to go on" autocomplete="off" />
       <div class="mt-4 flex flex-wrap gap-2">
         <button type="submit" class="btn btn-act" :disabled="!same || erase.isPending.value">
-          Erase them for good
+          Delete for good
         </button>
-        <button type="button" class="btn" @click="open = false">Leave them</button>
+        <button type="button" class="btn" @click="open = false">Cancel</button>
       </div>
     </form>
   </Sheet>

@@ -3,6 +3,7 @@ import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Entry } from '../api/types'
 import CorrectSheet from './CorrectSheet.vue'
+import { onKey } from '../ui/keys'
 import { useCallContext } from './context'
 import { useStory } from './useStory'
 
@@ -23,6 +24,7 @@ function mend() {
   if (last.value?.entry) correcting.value = last.value.entry
   else void last.value?.undo()
 }
+onKey('u', () => !actions.busy.value && mend())
 </script>
 
 <template>

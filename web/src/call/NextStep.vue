@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import PanelHead from '../ui/PanelHead.vue'
-import { minutes } from '../ui/format'
+import { lowerFirst, minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
 import { byId } from '../judgement/byId'
 import { chain } from '../judgement/chain'
@@ -12,9 +12,11 @@ import ForWhom from './ForWhom.vue'
 import HeldBack from './HeldBack.vue'
 import BeforePower from './BeforePower.vue'
 import MachineNow from './MachineNow.vue'
+import ReadAloud from './ReadAloud.vue'
 import StepAnswers from './StepAnswers.vue'
 import StepMethod from './StepMethod.vue'
 import StepCaution from './StepCaution.vue'
+import StepFoot from './StepFoot.vue'
 import StepRemedy from './StepRemedy.vue'
 import GoOn from './stages/GoOn.vue'
 import { usePower } from './usePower'
@@ -25,6 +27,10 @@ const emit = defineEmits<{ choose: [key: string]; back: [] }>()
 const { call, pack, stage, step } = useCallContext()
 
 const { blocked } = usePower(() => step.value)
+/** A proof is named by what works: "It drains". */
+const title = computed(() =>
+  step.value?.kind === 'PROVE' ? `Check that ${lowerFirst(step.value.name)}` : (step.value?.name ?? ''),
+)
 const ownChoice = computed(() => !!step.value && step.value !== call.value.assessment.plan.next)
 const remedy = computed(() =>
   step.value?.kind === 'REMEDY' ? byId(pack.value.remedies, step.value.id) : undefined,
@@ -41,7 +47,7 @@ const tools = computed(() => {
 <template>
   <WhatStays />
   <template v-if="step">
-    <PanelHead :label="ownChoice ? 'Your choice' : 'Next'" :title="step.name">
+    <PanelHead :label="ownChoice ? 'Your choice' : 'Next'" :title="title">
       <template v-if="ownChoice" #label>
         <button
           type="button"
@@ -62,6 +68,7 @@ const tools = computed(() => {
           {{ tool }}
         </li>
       </ul>
+      <ReadAloud :step="step" />
       <div class="mt-2 text-[0.95rem] text-[#e6e2d8]">
         <p v-for="reason in step.reasons" :key="reason">{{ reason }}</p>
         <p v-if="ownChoice && step.extraCost >= 0.5">
@@ -74,7 +81,8 @@ const tools = computed(() => {
       <p>Confirm this before you go on. Do not run the machine.</p>
       <button type="button" class="btn btn-quiet" @click="stage.show('HAND_OVER')">Hand the call on</button>
     </div>
-    <div v-else :key="stepKey(step)" class="grid gap-3 p-4">
+    <!-- Not a grid: what sticks would stay in its row. -->
+    <div v-else :key="stepKey(step)" class="flex flex-col gap-3 px-4 pt-4 pb-2">
       <MachineNow />
       <div
         v-if="step.reach.opens.length"
@@ -95,11 +103,11 @@ const tools = computed(() => {
       <StepMethod :step="step" />
       <template v-if="!blocked">
         <StepRemedy v-if="step.kind === 'REMEDY' || step.kind === 'PROVE'" :step="step" />
-        <p v-else-if="step.kind === 'REFER'">
-          <button type="button" class="btn btn-act min-h-14 w-full text-lg" @click="stage.show('HAND_OVER')">
+        <StepFoot v-else-if="step.kind === 'REFER'" :step="step">
+          <button type="button" class="btn btn-act min-h-14 text-lg" @click="stage.show('HAND_OVER')">
             Hand the call on
           </button>
-        </p>
+        </StepFoot>
         <StepAnswers v-else :step="step" />
       </template>
       <HeldBack />

@@ -74,7 +74,7 @@ async function take(source: PartUse['source']) {
         <input
           type="radio"
           :name="`part-${part}`"
-          class="accent-rubber size-6 shrink-0"
+          class="accent-act size-6 shrink-0"
           :checked="piece.id === chosen?.id"
           @change="((chosenId = piece.id), (short = false))"
         />

@@ -38,7 +38,7 @@ const old = computed({
           label="Serial number of the new part"
           maxlength="60"
         />
-        <button class="btn" :disabled="actions.busy.value">Keep</button>
+        <button class="btn" :disabled="actions.busy.value">Save</button>
       </form>
       <Chips v-model="old" label="The old part" :options="OLD_PART" />
     </template>

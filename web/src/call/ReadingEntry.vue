@@ -36,7 +36,7 @@ async function keep() {
 </script>
 
 <template>
-  <form class="border-rubber grid gap-2 rounded-lg border-2 bg-white p-3" novalidate @submit.prevent="keep">
+  <form class="border-edge grid gap-2 rounded-lg border-2 bg-paper p-3" novalidate @submit.prevent="keep">
     <div class="flex items-start gap-2">
       <TextField
         :model-value="typed.text ?? ''"
@@ -49,7 +49,7 @@ async function keep() {
         autocomplete="off"
         @update:model-value="typed = { text: $event }"
       />
-      <button class="btn btn-act mt-7" :disabled="actions.busy.value || !typed.text">Keep</button>
+      <button class="btn btn-act mt-7" :disabled="actions.busy.value || !typed.text">Save</button>
     </div>
     <div class="flex flex-wrap gap-2 empty:hidden">
       <button v-if="measurable.meter" type="button" class="btn" @click="metering = true">From a meter</button>

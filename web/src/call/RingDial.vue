@@ -14,8 +14,8 @@ const sealed = computed(() => segments.value.every((segment) => segment.sealed))
   <svg viewBox="-116 -98 232 196" role="group" aria-label="Segments" class="w-full overflow-visible">
     <defs>
       <pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="6" height="6" fill="#e7e2d6" />
-        <path d="M0 0V6" stroke="#c6bfae" stroke-width="3" />
+        <rect width="6" height="6" class="fill-hatch" />
+        <path d="M0 0V6" class="stroke-hatch-line" stroke-width="3" />
       </pattern>
     </defs>
     <g

@@ -4,6 +4,7 @@ import { byId } from '../judgement/byId'
 import CautionNote from '../ui/CautionNote.vue'
 import { clock, otherDay } from '../ui/clocks'
 import { lowerFirst } from '../ui/format'
+import { confirmedLast } from './confirmed'
 import { useCallContext } from './context'
 
 const props = defineProps<{ caution: string }>()
@@ -11,12 +12,7 @@ const { call, pack, actions } = useCallContext()
 const known = computed(() => byId(pack.value.cautions, props.caution))
 /** What was done about it, and never as if it had happened. */
 const done = computed(() => (known.value?.hazard === 'POWER' ? 'cut off' : 'done'))
-/** Not what was kept and does not hold any more, as it has run since. */
-const kept = computed(() =>
-  call.value.now.lapsed.includes(props.caution)
-    ? undefined
-    : call.value.cautions.filter((one) => one.caution === props.caution).at(-1),
-)
+const kept = computed(() => confirmedLast(call.value, props.caution))
 </script>
 
 <template>

@@ -8,6 +8,7 @@ import { useCallContext } from './context'
 import PartPicker from './PartPicker.vue'
 import FunctionProof from './stages/FunctionProof.vue'
 import ProofReading from './stages/ProofReading.vue'
+import StepFoot from './StepFoot.vue'
 
 const props = defineProps<{ step: Step }>()
 const { call, pack, actions, stage } = useCallContext()
@@ -24,6 +25,7 @@ const proof = computed(() => byId(pack.value.proofs, remedy.value?.proof))
 const seen = computed(() =>
   call.value.job.proofs.some(({ what }) => what.proof === proof.value?.id && what.runs >= proof.value.runs),
 )
+const provable = computed(() => !call.value.prove.handedOn.includes(props.step.id))
 const prove = (proved: Proved) => actions.correct(pending.value!, remedyTried(tried.value!, proved))
 </script>
 
@@ -35,7 +37,7 @@ const prove = (proved: Proved) => actions.correct(pending.value!, remedyTried(tr
     </template>
     <ProofReading v-if="proof?.reading && step.kind === 'REMEDY'" :proof="proof" when="before" />
   </template>
-  <template v-if="step.kind === 'REMEDY'">
+  <StepFoot v-if="step.kind === 'REMEDY'" :step="step">
     <button
       v-if="handedOn"
       type="button"
@@ -53,34 +55,36 @@ const prove = (proved: Proved) => actions.correct(pending.value!, remedyTried(tr
     >
       Done, now prove it
     </button>
-  </template>
-  <div v-else-if="pending" class="grid gap-2">
-    <template v-if="!call.prove.handedOn.includes(step.id)">
+  </StepFoot>
+  <StepFoot v-else-if="pending" :step="step">
+    <button
+      v-if="provable"
+      type="button"
+      class="btn min-h-14 text-lg"
+      :class="{ 'btn-act': seen }"
+      :disabled="actions.busy.value"
+      @click="prove('CURED')"
+    >
+      Proved: {{ lowerFirst(step.name) }}
+    </button>
+    <div class="grid auto-cols-fr grid-flow-col gap-2">
       <button
+        v-if="provable"
         type="button"
-        class="btn min-h-14 text-lg"
-        :class="{ 'btn-act': seen }"
-        :disabled="actions.busy.value"
-        @click="prove('CURED')"
-      >
-        Proved: {{ lowerFirst(step.name) }}
-      </button>
-      <button
-        type="button"
-        class="btn min-h-14 text-lg"
+        class="btn min-h-14 px-2 leading-tight"
         :disabled="actions.busy.value"
         @click="prove('PARTLY')"
       >
-        This works now, another complaint stays
+        Fixed, but another fault remains
       </button>
-    </template>
-    <button
-      type="button"
-      class="btn min-h-14 text-lg"
-      :disabled="actions.busy.value"
-      @click="prove('STILL_FAILING')"
-    >
-      Still fails
-    </button>
-  </div>
+      <button
+        type="button"
+        class="btn min-h-14 px-2 text-lg"
+        :disabled="actions.busy.value"
+        @click="prove('STILL_FAILING')"
+      >
+        Still fails
+      </button>
+    </div>
+  </StepFoot>
 </template>

@@ -22,8 +22,8 @@ const {
 const LATE_MS = 120_000
 
 const OUTCOMES: Partial<Record<Trace['became'], string>> = {
-  CONFLICT: 'not taken: somebody had answered otherwise',
-  REFUSED: 'not taken',
+  CONFLICT: 'not accepted: somebody had answered otherwise',
+  REFUSED: 'not accepted',
 }
 </script>
 

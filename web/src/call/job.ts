@@ -56,13 +56,13 @@ export const AMOUNT: Record<NonNullable<Condition['amount']>, string> = {
 }
 export const OLD_PART: Record<Exclude<PartUse['oldPart'], 'UNSAID'>, string> = {
   KEPT_BY_CUSTOMER: 'Customer keeps it',
-  TAKEN_ALONG: 'Taken along',
+  TAKEN_ALONG: 'We took it with us',
   BINNED: 'Binned',
 }
 export const CONFIRMATION: Record<Laid['confirm'][number], string> = {
   LOCKED: 'Locked: lifted or pulled to check',
   ORIENTED: 'Right way round, marks up',
-  PLUGGED: 'Its plug is on',
+  PLUGGED: 'Connector pushed home',
   STARTED_BY_HAND: 'Thread started by hand, clutch low',
   HAND_TIGHT: 'Hand-tight, and no tighter',
   HOSES_FREE: 'No hose is kinked',

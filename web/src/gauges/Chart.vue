@@ -75,7 +75,7 @@ const words = computed(
         :x2="SPACE.left"
         :y1="SPACE.top"
         :y2="height - SPACE.bottom"
-        class="stroke-rubber"
+        class="stroke-edge"
         stroke-width="2"
       />
       <line
@@ -83,7 +83,7 @@ const words = computed(
         :x2="width - SPACE.right"
         :y1="height - SPACE.bottom"
         :y2="height - SPACE.bottom"
-        class="stroke-rubber"
+        class="stroke-edge"
         stroke-width="2"
       />
       <text :x="(SPACE.left + width) / 2" :y="height - 8" text-anchor="middle" class="fill-ink text-[14px]">
@@ -101,7 +101,7 @@ const words = computed(
         :key="curve.name"
         :d="path(curve.points) ?? ''"
         fill="none"
-        class="stroke-rubber"
+        class="stroke-edge"
         stroke-width="3"
         stroke-linecap="round"
         :stroke-dasharray="DASHES[curve.stroke]"
@@ -121,7 +121,7 @@ const words = computed(
           :y="mark.at.y - 6"
           width="12"
           height="12"
-          class="fill-sheet stroke-rubber"
+          class="fill-sheet stroke-edge"
           stroke-width="3"
         />
         <text
@@ -144,7 +144,7 @@ const words = computed(
             x2="34"
             y1="3"
             y2="3"
-            class="stroke-rubber"
+            class="stroke-edge"
             stroke-width="3"
             stroke-linecap="round"
             :stroke-dasharray="DASHES[curve.stroke]"

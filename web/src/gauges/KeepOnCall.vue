@@ -50,7 +50,7 @@ async function keepRatings() {
     :disabled="actions.busy.value"
     @click="keep"
   >
-    Keep on the call: {{ judgement.results[0]!.shown }}
+    Save to the call: {{ judgement.results[0]!.shown }}
   </button>
   <button
     v-if="ratings.length && !call?.head.closing"
@@ -59,7 +59,7 @@ async function keepRatings() {
     :disabled="actions.busy.value"
     @click="keepRatings"
   >
-    Keep as this machine’s data
+    Save as this machine’s data
   </button>
   <p v-if="actions.problem.value" role="alert" class="text-act w-full font-semibold">
     {{ actions.problem.value.message }}

@@ -61,7 +61,7 @@ const stations = computed(() => {
         >
           <span class="pipe">
             <span class="grime absolute inset-0" />
-            <span class="absolute inset-0 bg-[#eaf3f1]" :style="{ clipPath: station.shape }">
+            <span class="absolute inset-0 bg-clear" :style="{ clipPath: station.shape }">
               <span
                 class="absolute inset-0"
                 :class="MEDIUM[known.medium]"
@@ -93,7 +93,7 @@ const stations = computed(() => {
   @apply flex;
 }
 .bore li {
-  @apply border-rubber min-w-0 flex-1 border-l-3 first:border-l-0;
+  @apply border-edge min-w-0 flex-1 border-l-3 first:border-l-0;
 }
 .bore button {
   @apply relative flex h-full w-full flex-col items-stretch;
@@ -102,22 +102,22 @@ const stations = computed(() => {
   @apply underline decoration-dotted underline-offset-4;
 }
 .pipe {
-  @apply border-rubber relative block h-17 border-y-6;
+  @apply border-edge relative block h-17 border-y-6;
 }
 .reading {
   @apply absolute inset-x-0 top-0 grid h-17 place-items-center font-mono text-sm font-bold;
 }
 .reading > span {
-  @apply rounded bg-white/90 px-1.5 leading-5;
+  @apply rounded bg-paper/90 px-1.5 leading-5;
 }
 .reading > .measured {
-  @apply border-rubber border-2;
+  @apply border-edge border-2;
 }
 .name {
   @apply bg-enamel -ml-[3px] block grow pt-1 text-center text-[0.95rem] leading-tight;
 }
 .flow {
-  @apply border-rubber mx-1 inline-block rounded border px-1 font-mono text-xs font-semibold;
+  @apply border-edge mx-1 inline-block rounded border px-1 font-mono text-xs font-semibold;
 }
 .slim .pipe {
   @apply h-9;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxLabel, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { useFound, type Searched } from '../api/queries'
 import type { Code, Finding, Pack } from '../api/types'
 import { sendTyped, useDraft } from '../ui/drafts'
+import { onKey } from '../ui/keys'
 import { byId } from './byId'
 import { codeRead, symptomSettled, type SymptomAnswer } from './finding'
 import { lookUp, matching, meant, type Find } from './findings'
@@ -28,6 +29,8 @@ const props = defineProps<{
   enter: (finding: Finding, maker?: string) => Promise<boolean>
 }>()
 const router = useRouter()
+const field = useTemplateRef<HTMLElement>('field')
+onKey('/', () => field.value?.querySelector('input')?.focus())
 const text = useDraft(`evidence:${props.draftKey}`, '')
 /** The symptom whose answer is being asked for. */
 const asked = ref<string>()
@@ -65,8 +68,8 @@ async function settle(id: string, answer: SymptomAnswer) {
 </script>
 
 <template>
-  <div>
-    <div v-if="symptom" class="border-rubber rounded-lg border-2 bg-white p-3">
+  <div ref="field">
+    <div v-if="symptom" class="border-edge rounded-lg border-2 bg-paper p-3">
       <p class="font-semibold">{{ symptom.ask }}</p>
       <div class="mt-2 grid grid-cols-3 gap-2">
         <button type="button" class="btn" :disabled="busy" @click="settle(symptom.id, 'YES')">Yes</button>
@@ -93,7 +96,7 @@ async function settle(id: string, answer: SymptomAnswer) {
         @keydown.enter="!activeOption && text.trim() && choose(found[0] ?? null)"
       />
       <ComboboxOptions
-        class="border-rubber absolute inset-x-0 z-10 max-h-72 overflow-y-auto rounded-lg border-2 bg-white shadow-lg"
+        class="border-edge absolute inset-x-0 z-10 max-h-72 overflow-y-auto rounded-lg border-2 bg-paper shadow-lg"
         :class="upwards ? 'bottom-full mb-1' : 'top-full mt-1'"
       >
         <ComboboxOption

@@ -41,7 +41,7 @@ watch(
     />
     <ul
       v-if="text.trim()"
-      class="border-rubber absolute inset-x-0 top-full z-10 mt-1 max-h-96 overflow-y-auto rounded-lg border-2 bg-white shadow-lg"
+      class="border-edge absolute inset-x-0 top-full z-10 mt-1 max-h-96 overflow-y-auto rounded-lg border-2 bg-paper shadow-lg"
       aria-label="Found"
     >
       <li v-for="find in found.slice(0, MOST)" :key="find.tag + find.label + find.to">

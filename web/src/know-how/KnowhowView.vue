@@ -56,7 +56,7 @@ watch(
     </header>
     <nav
       ref="tabs"
-      class="border-rubber no-print mt-1 mb-4 flex overflow-x-auto border-b-2"
+      class="border-edge no-print mt-1 mb-4 flex overflow-x-auto border-b-2"
       aria-label="Parts of the know-how"
     >
       <RouterLink

@@ -48,7 +48,7 @@ onMounted(() => document.getElementById(sought.value)?.scrollIntoView({ block: '
                 :style="{ height: percent(symptom.causes[fault.id]!) }"
                 aria-hidden="true"
               />
-              <b class="relative rounded bg-white/85 px-0.5">{{
+              <b class="relative rounded bg-paper/85 px-0.5">{{
                 Math.round(100 * symptom.causes[fault.id]!)
               }}</b>
             </template>
@@ -70,6 +70,6 @@ onMounted(() => document.getElementById(sought.value)?.scrollIntoView({ block: '
   @apply max-h-42 rotate-180 leading-tight underline-offset-4 hover:underline;
 }
 .cell {
-  @apply border-line relative h-9 border-b border-l bg-white/50 text-center font-mono text-xs;
+  @apply border-line relative h-9 border-b border-l bg-paper/50 text-center font-mono text-xs;
 }
 </style>

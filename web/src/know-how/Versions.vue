@@ -78,7 +78,7 @@ const problem = computed(() => activate.error.value ?? compare.error.value)
           <p class="flex flex-wrap items-baseline justify-between gap-x-4">
             <span
               ><b class="font-mono">{{ revision.number }}</b>
-              <b v-if="revision.active" class="bg-clean ml-2 rounded px-1.5 py-0.5 text-sm text-white"
+              <b v-if="revision.active" class="bg-clean ml-2 rounded px-1.5 py-0.5 text-sm text-on-tone"
                 >in use</b
               >
               <span class="ml-2 font-semibold">{{ revision.note || SOURCE[revision.source] }}</span></span

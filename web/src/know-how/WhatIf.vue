@@ -124,7 +124,7 @@ function showStep(key: string) {
       >
         Start over
       </button>
-      <p v-if="!wide && leader" class="border-rubber border-l-4 pl-3">
+      <p v-if="!wide && leader" class="border-edge border-l-4 pl-3">
         Most likely: <b>{{ leader.name }}</b>, {{ percent(leader.chance) }}
       </p>
       <details :open="wide">
@@ -134,8 +134,8 @@ function showStep(key: string) {
             v-for="symptom in symptoms"
             :key="symptom.id"
             type="button"
-            class="border-rubber min-h-12 rounded-lg border-2 px-2.5 py-1 text-left text-[0.95rem] leading-tight"
-            :class="answerTo(symptom.id) === 'YES' ? 'bg-rubber text-white' : 'bg-white'"
+            class="border-edge min-h-12 rounded-lg border-2 px-2.5 py-1 text-left text-[0.95rem] leading-tight"
+            :class="answerTo(symptom.id) === 'YES' ? 'bg-rubber text-white' : 'bg-paper'"
             :aria-label="`${symptom.name}: ${{ YES: 'seen', NO: 'missing', UNKNOWN: undefined }[answerTo(symptom.id) ?? 'UNKNOWN'] ?? 'not known'}`"
             @click="turn(symptom.id)"
           >

@@ -29,7 +29,7 @@ const path = computed(
 <template>
   <div ref="box" class="bg-enamel rounded-lg">
     <svg :width="width" :height="HEIGHT" role="img" aria-label="The reading as time goes">
-      <path :d="path" fill="none" class="stroke-rubber" stroke-width="2" />
+      <path :d="path" fill="none" class="stroke-edge" stroke-width="2" />
       <line
         v-if="steady !== undefined"
         x1="4"

@@ -4,9 +4,9 @@ import type { Verdict } from '../api/types'
 defineProps<{ verdict: Verdict }>()
 /** Told apart by shape and word, not by colour alone. */
 const MARKS: Record<Verdict, { symptom: string; word: string; look: string }> = {
-  GOOD: { symptom: '✓', word: 'Good', look: 'bg-clean text-white' },
-  WATCH: { symptom: '△', word: 'Watch it', look: 'bg-warn text-ink' },
-  BAD: { symptom: '✕', word: 'Bad', look: 'bg-act text-white' },
+  GOOD: { symptom: '✓', word: 'Good', look: 'bg-clean text-on-tone' },
+  WATCH: { symptom: '△', word: 'Watch it', look: 'bg-warn text-[#1d2628]' },
+  BAD: { symptom: '✕', word: 'Bad', look: 'bg-act text-on-tone' },
   CANNOT_TELL: { symptom: '?', word: 'Cannot tell', look: 'bg-rubber text-white' },
 }
 </script>

@@ -15,7 +15,7 @@ const { data: earlier } = useEarlierCalls(() => props.machine)
       <input
         type="radio"
         name="follows"
-        class="accent-rubber size-6 shrink-0"
+        class="accent-act size-6 shrink-0"
         :checked="!follows"
         @change="follows = undefined"
       />
@@ -25,7 +25,7 @@ const { data: earlier } = useEarlierCalls(() => props.machine)
       <input
         type="radio"
         name="follows"
-        class="accent-rubber size-6 shrink-0"
+        class="accent-act size-6 shrink-0"
         :checked="follows === call.callId"
         @change="follows = call.callId"
       />

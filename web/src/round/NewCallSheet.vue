@@ -174,7 +174,7 @@ function submit() {
               <input
                 type="radio"
                 name="kind"
-                class="accent-rubber size-6 shrink-0"
+                class="accent-act size-6 shrink-0"
                 :checked="kind.id === draft.machine.kind"
                 @change="chooseKind(kind.id)"
               />

@@ -15,14 +15,14 @@ const state = computed(() =>
   <li class="border-line border-b last:border-b-0">
     <RouterLink
       :to="`/calls/${call.id}`"
-      class="hover:bg-white grid grid-cols-[4.5rem_1fr] gap-x-3 gap-y-1 px-3 py-3 sm:grid-cols-[5rem_1fr_14rem] sm:px-5"
+      class="hover:bg-paper grid grid-cols-[4.5rem_1fr] gap-x-3 gap-y-1 px-3 py-3 sm:grid-cols-[5rem_1fr_14rem] sm:px-5"
     >
       <span>
         <span class="block font-mono text-lg font-semibold">{{ clockTime(call.plannedAt) }}</span>
         <span
           class="mt-1 inline-block rounded px-1.5 py-0.5 text-sm font-semibold"
           :class="
-            call.closedAt ? 'bg-clean text-white' : call.stepsTaken ? 'bg-rubber text-white' : 'hatched'
+            call.closedAt ? 'bg-clean text-on-tone' : call.stepsTaken ? 'bg-rubber text-white' : 'hatched'
           "
           >{{ state }}</span
         >

@@ -100,7 +100,7 @@ const errors = computed<Record<string, string>>(() => ({ ...problem.value?.field
     <datalist id="zones">
       <option v-for="zone in zones" :key="zone" :value="zone" />
     </datalist>
-    <button class="btn" :disabled="save.isPending.value">Keep</button>
+    <button class="btn" :disabled="save.isPending.value">Save</button>
     <p role="status" class="text-clean font-semibold">{{ save.isSuccess.value ? 'Kept.' : '' }}</p>
   </form>
 </template>

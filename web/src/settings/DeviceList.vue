@@ -64,7 +64,7 @@ const state = ({ here, seenAt, lostAt, toldAt }: Device) =>
           :aria-label="`${device.name} of ${device.owner} is lost`"
           @click="ask(device)"
         >
-          lost
+          Lost device
         </button>
       </li>
     </ul>

@@ -144,7 +144,7 @@ function edit(known?: Colleague) {
             >
           </label>
         </fieldset>
-        <button class="btn btn-act" :disabled="isPending">Keep</button>
+        <button class="btn btn-act" :disabled="isPending">Save</button>
       </form>
       <Qualifications v-if="known" :key="known.id" :person="known" @kept="show" />
       <div v-if="known && someone.id !== me" class="border-line mt-4 border-t pt-3">

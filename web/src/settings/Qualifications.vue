@@ -79,6 +79,6 @@ const keep = useMutation({
         />
       </div>
     </div>
-    <button class="btn" :disabled="keep.isPending.value">Keep what they are qualified for</button>
+    <button class="btn" :disabled="keep.isPending.value">Save qualifications</button>
   </form>
 </template>

@@ -16,7 +16,7 @@ defineEmits<{ choose: [choice: string] }>()
     >
       <input
         type="radio"
-        class="accent-rubber size-6 shrink-0"
+        class="accent-act size-6 shrink-0"
         :name="setting.school.id"
         :checked="option.id === setting.chosen"
         @change="$emit('choose', option.id)"

@@ -19,6 +19,7 @@ import Passkeys from './Passkeys.vue'
 import People from './People.vue'
 import SchoolChoice from './SchoolChoice.vue'
 import TrailOfAll from './TrailOfAll.vue'
+import LookChoice from './LookChoice.vue'
 import UnitChoice from './UnitChoice.vue'
 
 const { data: session } = useSession()
@@ -103,6 +104,7 @@ async function leave() {
     />
     <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
       <UnitChoice v-if="session" :session="session" />
+      <LookChoice />
     </div>
     <details v-for="[machines, some] in byMachines" :key="machines" class="mt-5" :open="desk">
       <summary class="min-h-12 cursor-pointer py-2 text-xl leading-tight">

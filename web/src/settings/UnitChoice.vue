@@ -27,7 +27,7 @@ const choose = useMutation({
     <label v-for="(name, units) in UNITS" :key="units" class="flex min-h-12 items-center gap-3 leading-tight">
       <input
         type="radio"
-        class="accent-rubber size-6 shrink-0"
+        class="accent-act size-6 shrink-0"
         name="units"
         :checked="props.session.units === units"
         @change="choose.mutate(units)"

@@ -41,7 +41,7 @@ const looking = ref(false)
       </template>
       <template v-else-if="long">
         {{ mine.length === 1 ? 'One entry waits' : `${mine.length} entries wait` }} on this device since
-        {{ clock(first!) }}; they go out by themselves.
+        {{ clock(first!) }}; they will be sent automatically.
       </template>
     </p>
     <p v-if="keepsNothing" class="py-2">{{ ROOM[keepsNothing] }}</p>
@@ -49,7 +49,7 @@ const looking = ref(false)
       {{ others }} of a colleague’s on this device: they go out once whoever entered them signs in here.
     </p>
     <button v-if="refused.length" type="button" class="btn btn-quiet text-act" @click="looking = true">
-      {{ refused.length }} not taken: look
+      {{ refused.length }} {{ refused.length === 1 ? 'entry' : 'entries' }} not accepted: view
     </button>
   </div>
   <NotTaken v-model="looking" />

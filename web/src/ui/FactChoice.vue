@@ -15,7 +15,7 @@ const id = useId()
     <label :for="id" class="text-[0.95rem] leading-tight">{{ fact.name }}</label>
     <select
       :id="id"
-      class="border-rubber min-h-12 max-w-[55%] rounded-lg border-2 bg-white px-2 text-[0.95rem]"
+      class="border-edge min-h-12 max-w-[55%] rounded-lg border-2 bg-paper px-2 text-[0.95rem]"
       :class="choice ? 'font-semibold' : 'text-soft'"
       :value="choice ?? ''"
       :disabled="disabled"

@@ -41,7 +41,7 @@ function pick(group: Feature[], id: string) {
       >
         <input
           type="radio"
-          class="accent-rubber size-6 shrink-0"
+          class="accent-act size-6 shrink-0"
           :checked="fitted.includes(feature.id)"
           :disabled="disabled"
           @change="pick(group, feature.id)"
@@ -56,7 +56,7 @@ function pick(group: Feature[], id: string) {
     >
       <input
         type="checkbox"
-        class="accent-rubber size-6 shrink-0"
+        class="accent-act size-6 shrink-0"
         :checked="fitted.includes(feature.id)"
         :disabled="disabled"
         @change="toggle(feature.id, ($event.target as HTMLInputElement).checked)"

@@ -53,7 +53,7 @@ const VIEWS = [
 <style scoped>
 @reference '../styles.css';
 .foot {
-  @apply flex min-h-14 items-center border-t-4 border-transparent px-2 text-[0.95rem] font-semibold sm:px-4 sm:text-base text-[#d9d5ca];
+  @apply flex min-h-14 items-center border-t-4 border-transparent px-1.5 text-sm whitespace-nowrap min-[380px]:px-2 min-[380px]:text-[0.95rem] font-semibold sm:px-4 sm:text-base text-[#d9d5ca];
 }
 .foot.on {
   @apply border-act text-white;

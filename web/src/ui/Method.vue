@@ -14,7 +14,7 @@ defineProps<{ steps: Instruction[] }>()
       <span v-if="step.minutes" class="ml-1 font-mono text-sm font-semibold whitespace-nowrap">{{
         minutes(step.minutes)
       }}</span>
-      <span v-if="step.use" class="border-rubber ml-1 inline-block rounded border px-1.5 font-mono text-sm">{{
+      <span v-if="step.use" class="border-edge ml-1 inline-block rounded border px-1.5 font-mono text-sm">{{
         step.use
       }}</span>
       <span v-if="step.why" class="text-soft block text-[0.95rem] leading-snug">{{ step.why }}</span>

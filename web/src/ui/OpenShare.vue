@@ -16,7 +16,7 @@ const tenths = computed({
     <svg viewBox="-11 -11 22 22" class="row-span-2 size-12" aria-hidden="true">
       <circle r="10" class="fill-grime" />
       <circle :r="10 * Math.sqrt(share ?? 0)" class="fill-sheet" />
-      <circle r="10" fill="none" stroke-width="2" class="stroke-rubber" />
+      <circle r="10" fill="none" stroke-width="2" class="stroke-edge" />
     </svg>
     <label :for="id" class="text-[0.95rem] font-semibold">{{ label }}</label>
     <output :for="id" class="font-mono text-sm font-semibold">{{
@@ -28,7 +28,7 @@ const tenths = computed({
       type="range"
       min="0"
       max="10"
-      class="accent-rubber col-span-2 h-12 w-full"
+      class="accent-act col-span-2 h-12 w-full"
       @click="tenths = tenths"
     />
   </div>

@@ -18,11 +18,12 @@ if (!stage.touched.value && !call.value.head.closing) stage.stay('CALL')
 <template>
   <PanelHead label="Call" title="What does the customer see?">
     <p class="mt-2 text-[0.95rem] text-[#e6e2d8]">
-      Touch all that fits, one after the other, and enter the code shown. By phone it may save the visit.
+      Tap everything that applies, one after the other, and enter the code shown. By phone it may save the
+      visit.
     </p>
   </PanelHead>
   <div class="grid gap-3 p-4">
-    <p v-if="call.earlier" class="border-rubber border-l-4 pl-3">
+    <p v-if="call.earlier" class="border-edge border-l-4 pl-3">
       Failed again since
       <RouterLink
         :to="`/calls/${call.earlier.callId}`"

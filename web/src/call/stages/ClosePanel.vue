@@ -19,7 +19,7 @@ const cups = computed(() => call.value.close.tray.cups)
 </script>
 
 <template>
-  <PanelHead label="Close" title="The tray in reverse" />
+  <PanelHead label="Close" title="Refit in this order" />
   <div class="grid gap-3 p-4">
     <ul v-if="cups.length" class="flex flex-wrap gap-2" aria-label="Screws in the cups">
       <li

@@ -20,7 +20,7 @@ const done = computed(() =>
 </script>
 
 <template>
-  <PanelHead label="Cure" title="What was found, and where it went" />
+  <PanelHead label="Cure" title="What you found; old parts" />
   <div class="grid gap-4 p-4">
     <StationNotes :remedies="done" />
     <template v-for="remedy in done" :key="remedy.id">

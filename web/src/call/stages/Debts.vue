@@ -33,7 +33,7 @@ const owe = (what: Debt['what']) =>
       </button>
     </div>
     <details v-if="!call.head.closing">
-      <summary class="min-h-12 cursor-pointer py-3">Something was turned off or up</summary>
+      <summary class="min-h-12 cursor-pointer py-3">Valves and settings to put back</summary>
       <label class="block">
         <span class="sr-only">Where it is</span>
         <input v-model="text" class="field" maxlength="120" placeholder="Where it is, if that helps" />

@@ -29,8 +29,7 @@ const handedOn = computed(() => call.value.prove.handedOn.includes(props.proof.i
       <ProofReading :proof="proof" when="after" />
     </template>
     <p class="font-semibold" :class="{ 'text-clean': run.runs >= proof.runs }">
-      {{ run.runs >= proof.runs ? '✓ ' : '' }}Seen to work {{ run.runs }} of
-      {{ proof.runs === 1 ? 'one time' : `${proof.runs} times` }}
+      {{ run.runs >= proof.runs ? '✓ ' : '' }}Test runs: {{ run.runs }} of {{ proof.runs }} passed
     </p>
     <ForWhom v-if="proof.competence" :competence="proof.competence" :handed-on="handedOn" />
     <BeforePower v-if="!bare && !call.head.closing" :step="asStep" />

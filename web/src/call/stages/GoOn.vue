@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { lowerFirst } from '../../ui/format'
 import { useCallContext } from '../context'
 import { STAGE_TITLE } from '../stageTitle'
 
@@ -7,9 +8,11 @@ const { call, stage } = useCallContext()
 const away = computed(() => stage.touched.value && stage.touched.value !== call.value.stands)
 const title = computed(() => STAGE_TITLE[call.value.stands])
 /** What lies on the tray goes back first. */
-const step = computed(() =>
-  call.value.stands === 'CLOSE' ? undefined : call.value.assessment.plan.next?.name,
-)
+const step = computed(() => {
+  const { next } = call.value.assessment.plan
+  if (call.value.stands === 'CLOSE' || !next) return undefined
+  return next.kind === 'PROVE' ? `check that ${lowerFirst(next.name)}` : next.name
+})
 </script>
 
 <template>

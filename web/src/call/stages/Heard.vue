@@ -24,7 +24,7 @@ const confirm = (hit: Hit) =>
 
 <template>
   <section v-if="open.length" aria-labelledby="heard-title">
-    <h3 id="heard-title" class="text-lg">Heard in the complaint: is it so?</h3>
+    <h3 id="heard-title" class="text-lg">From the complaint. Correct?</h3>
     <p class="text-soft text-[0.95rem]">“{{ call.complaint }}”</p>
     <div class="mt-1 grid gap-2">
       <button

@@ -18,7 +18,7 @@ const watched = (piece: string, dry: boolean) =>
 
 <template>
   <section v-if="joints.length" class="grid gap-1.5" aria-labelledby="joints-title">
-    <h3 id="joints-title" class="text-lg">Every joint that was open, watched</h3>
+    <h3 id="joints-title" class="text-lg">Check every joint you opened</h3>
     <Tick
       v-for="piece in joints"
       :key="piece.id"

@@ -40,7 +40,7 @@ function learnt(piece: Piece) {
       :disabled="actions.busy.value || !chosen().length"
       @click="actions.layDown(chosen())"
     >
-      Laid on the tray
+      Taken off
     </button>
   </section>
 </template>

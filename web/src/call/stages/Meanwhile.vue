@@ -11,7 +11,7 @@ const open = computed(() =>
 </script>
 
 <template>
-  <section class="border-rubber border-l-4 pl-3" aria-labelledby="meanwhile-title">
+  <section class="border-edge border-l-4 pl-3" aria-labelledby="meanwhile-title">
     <h3 id="meanwhile-title" class="text-lg">While it dries</h3>
     <ul>
       <li v-for="segment in open" :key="segment.stage">

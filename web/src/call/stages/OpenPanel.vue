@@ -42,7 +42,7 @@ function edit(line?: Line<Laid>) {
 </script>
 
 <template>
-  <PanelHead label="Open" title="What comes off goes on the tray" />
+  <PanelHead label="Open" title="Parts you take off" />
   <div class="grid gap-3 p-4">
     <template v-if="!call.head.closing">
       <LayerToLay v-for="(layer, i) in wanted" :key="layer.id" :layer="layer" :next="!i" />

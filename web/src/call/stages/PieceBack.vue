@@ -91,7 +91,7 @@ const confirm = (what: Laid['confirmed'][number], on: boolean) =>
         <template v-for="(group, i) in piece.screws" :key="i">
           <p>
             {{ screwsText(group.screws) }}
-            <b v-if="group.cup" class="border-rubber rounded border-2 px-1 font-mono text-sm">{{
+            <b v-if="group.cup" class="border-edge rounded border-2 px-1 font-mono text-sm">{{
               group.cup
             }}</b>
           </p>
@@ -119,7 +119,7 @@ const confirm = (what: Laid['confirmed'][number], on: boolean) =>
         </button>
         <StaysOff v-if="staysOff" :piece="piece" @place="place" />
         <button v-else type="button" class="btn btn-quiet" @click="staysOff = true">
-          It cannot go back yet
+          It can’t be refitted yet
         </button>
       </template>
     </div>

@@ -71,7 +71,7 @@ const confirmed = (what: keyof typeof CONFIRMATION, on: boolean) =>
         <Tick v-model="form.joint" label="Leaks, at the proof" />
       </fieldset>
       <button class="btn btn-act" :disabled="actions.busy.value">
-        {{ line ? 'Keep' : 'Laid on the tray' }}
+        {{ line ? 'Save' : 'Taken off' }}
       </button>
     </form>
   </Sheet>

@@ -51,7 +51,7 @@ async function keep() {
       maxlength="12"
     />
     <button v-if="meter" type="button" class="btn mt-7 px-3" @click="metering = true">Meter</button>
-    <button class="btn mt-7" :disabled="actions.busy.value || !typed.trim()">Keep</button>
+    <button class="btn mt-7" :disabled="actions.busy.value || !typed.trim()">Save</button>
   </form>
   <p v-else-if="shown">{{ reading.name }}, {{ when }}: {{ shown }}</p>
   <MeterSheet

@@ -13,10 +13,10 @@ const functions = computed(() => call.value.prove.functions.map((id) => byId(pac
 </script>
 
 <template>
-  <PanelHead label="Prove" title="See it work, and stay dry" />
+  <PanelHead label="Prove" title="Test run and leak check" />
   <div class="grid gap-4 p-4">
     <FunctionProof v-for="proof in functions" :key="proof.id" :proof="proof" />
-    <p v-if="!functions.length">Nothing is put right yet that could be proved.</p>
+    <p v-if="!functions.length">No repair recorded yet that could be proved.</p>
     <Joints v-else :proof="functions[0]!" />
     <LastLook />
     <GoOn />

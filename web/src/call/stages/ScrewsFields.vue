@@ -15,7 +15,13 @@ defineProps<{ title: string; freeCup: string }>()
     <Stepper v-model="screws.count" label="screws" :max="99" />
     <template v-if="screws.count > 0">
       <div class="grid grid-cols-2 gap-2">
-        <TextField v-model="screws.drive" label="Drive" required maxlength="40" placeholder="T20, cross 2" />
+        <TextField
+          v-model="screws.drive"
+          label="Drive"
+          required
+          maxlength="40"
+          placeholder="T20, Phillips #2"
+        />
         <TextField v-model="screws.thread" label="Thread" maxlength="60" placeholder="for plastic, M4" />
         <TextField v-model="screws.place" label="Where" maxlength="80" placeholder="lower quarter" />
         <TextField v-model="screws.cup" label="Cup" maxlength="4" :placeholder="freeCup" />

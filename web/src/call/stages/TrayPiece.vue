@@ -29,7 +29,7 @@ const { photos, take, source } = usePhotos(() => props.line)
         <span v-if="dries" class="font-semibold"> · dries until {{ dry }}</span>
         <span v-for="(group, i) in piece.screws" :key="i" class="block text-[0.95rem]">
           {{ screwsText(group.screws) }}
-          <b v-if="group.cup" class="border-rubber ml-1 rounded border-2 px-1 font-mono text-sm">{{
+          <b v-if="group.cup" class="border-edge ml-1 rounded border-2 px-1 font-mono text-sm">{{
             group.cup
           }}</b>
           <b v-else class="text-act"> in no cup</b>
@@ -71,7 +71,7 @@ const { photos, take, source } = usePhotos(() => props.line)
           <img
             :src="source(photo)"
             :alt="`${piece.name}, as it sat`"
-            class="border-rubber max-h-48 rounded border-2"
+            class="border-edge max-h-48 rounded border-2"
           />
         </a>
         <button

@@ -31,7 +31,7 @@ function choose(remedy: string) {
       <li v-for="task in group.tasks" :key="task.remedy" class="border-line border-b">
         <button
           type="button"
-          class="hover:bg-white grid w-full grid-cols-[2rem_1fr_auto] items-baseline gap-x-2 py-2 text-left"
+          class="hover:bg-paper grid w-full grid-cols-[2rem_1fr_auto] items-baseline gap-x-2 py-2 text-left"
           :aria-current="task === next ? 'step' : undefined"
           @click="choose(task.remedy)"
         >

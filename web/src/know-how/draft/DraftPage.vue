@@ -58,8 +58,8 @@ async function putToUse(note: string, checked: boolean) {
         <h2 id="draft-title" class="text-xl">The draft</h2>
         <Notice v-if="problem" :problem="problem" @dismiss="dismiss" @again="dismiss" />
         <p v-if="!draft.edits.length" class="text-soft">
-          Nothing is changed. What you keep here gathers upon the version in use, and advises nobody before it
-          is published.
+          Nothing is changed. What you save here collects changes to the live version, and advises nobody
+          before it is published.
         </p>
         <template v-else>
           <EditList :knowhow="knowhow" :draft="draft" @take-back="takeBack.mutate($event)" />

@@ -28,7 +28,7 @@ const found = computed(() => {
       v-model="typed"
       type="search"
       label="What is to be changed"
-      hint="A word of its name: a fault, a symptom, a check, a remedy."
+      hint="Part of its name: a fault, a symptom, a check, a remedy."
       autocomplete="off"
     />
     <ul v-if="found.length" aria-label="Found" class="border-line border-t">

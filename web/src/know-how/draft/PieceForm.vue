@@ -77,7 +77,7 @@ async function leave() {
         @update:model-value="set(field.member, $event)"
       />
       <div class="flex flex-wrap gap-2">
-        <button class="btn btn-act" :disabled="put.isPending.value">Keep in the draft</button>
+        <button class="btn btn-act" :disabled="put.isPending.value">Save to draft</button>
         <button type="button" class="btn" @click="leave">
           {{ isNew ? 'Do not add it' : 'Leave it as it was' }}
         </button>

@@ -40,7 +40,7 @@ public final class Review {
             missing(remarks, fault, withSymptom, "shows no symptom");
             missing(remarks, fault, withCheck, "is found by no check");
             missing(remarks, fault, withRemedy, "is cured by no remedy");
-            missing(remarks, fault, withAdvice, "is advised against by nothing");
+            missing(remarks, fault, withAdvice, "is covered by no advice to the customer");
         }
         for (var symptom : pack.symptoms()) {
             // What only licensed people may clear need not be of this machine.

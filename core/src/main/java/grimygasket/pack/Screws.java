@@ -3,7 +3,7 @@ package grimygasket.pack;
 /**
  * Screws of one kind that hold a piece.
  *
- * @param drive what turns them, for example "T20" or "cross 2"
+ * @param drive what turns them, for example "T20" or "Phillips #2"
  * @param thread for example "coarse, for plastic" or "M4"; blank where nobody has said
  * @param lengthMm in millimetres, 1 to 200; 0 where it is not measured
  * @param count how many, 1 to 99

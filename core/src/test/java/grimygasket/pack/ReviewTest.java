@@ -24,7 +24,7 @@ public class ReviewTest {
                         "Fault “silent” shows no symptom.",
                         "Fault “silent” is found by no check.",
                         "Fault “silent” is cured by no remedy.",
-                        "Fault “silent” is advised against by nothing.",
+                        "Fault “silent” is covered by no advice to the customer.",
                         "Symptom “idle” points to no fault.",
                         "Check “says-nothing” tells nothing apart.",
                         "Check “says-nothing” does not say how its answer is known.",

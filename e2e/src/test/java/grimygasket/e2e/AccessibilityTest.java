@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class AccessibilityTest extends BrowserTest {
@@ -38,14 +40,32 @@ public class AccessibilityTest extends BrowserTest {
         page.getByText("Where it may be blocked").waitFor();
     }
 
+    @DataProvider
+    Object[][] looks() {
+        return new Object[][] {{"Daylight: black on white"}, {"Dark"}};
+    }
+
+    @Test(dataProvider = "looks")
+    public void inEveryLightItCanBeRead(String look) {
+        var page = chromium.signedIn(installation, Size.DESK);
+        page.navigate(installation.address() + "/settings");
+        page.getByLabel(look).check();
+        Axe.assertClean(page, "settings");
+        for (var view : new String[] {"/round", HALF_DONE, LEFT_OPEN, "/know-how/dishwasher", "/gauges/drain-pump"}) {
+            page.navigate(installation.address() + view);
+            page.getByRole(AriaRole.HEADING).first().waitFor();
+            Axe.assertClean(page, view);
+        }
+    }
+
     @Test
     public void aStepIsAnsweredWithTheKeyboardAlone() {
         var page = chromium.signedIn(installation, Size.DESK);
         page.navigate(installation.address() + HALF_DONE);
         choose(page, "Lift the air gap's cap and look");
-        button(page, "Something in it").focus();
+        button(page, "Blocked then").focus();
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("So far")).containsText("Something in it");
+        assertThat(page.getByLabel("So far")).containsText("Blocked");
         page.getByPlaceholder("What else?").focus();
         page.keyboard().type("it smells");
         page.locator("li[role=option]").first().waitFor();

@@ -49,7 +49,7 @@ public class AtOnceTest extends BrowserTest {
                         .setBody("{\"type\": \"urn:grimy-gasket:invalid\", \"detail\": \"Not today.\"}"));
         assertThat(page.getByText("Not today.")).isVisible();
         assertThat(page.getByLabel("So far")).not().containsText("Code B1z");
-        button(page, "1 not taken: look").click();
+        button(page, "1 entry not accepted: view").click();
         var list = page.getByRole(AriaRole.DIALOG);
         assertThat(list).containsText("What was seen or done");
         list.getByText("Done with it").click();

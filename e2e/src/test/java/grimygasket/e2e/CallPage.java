@@ -114,7 +114,7 @@ record CallPage(Page page) {
     /** Lays what a layer gives on the tray. */
     void lays(String layer, String... pieces) {
         panel().getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName(layer))
-                .getByText("Laid on the tray")
+                .getByText("Taken off")
                 .click();
         for (var piece : pieces) {
             assertThat(story()).containsText(piece + ": on the tray");
@@ -189,7 +189,7 @@ record CallPage(Page page) {
     void works(int times) {
         for (int run = 1; run <= times; run++) {
             touch(run == 1 ? "It worked" : "It worked again");
-            assertThat(panel()).containsText("Seen to work " + run + " of");
+            assertThat(panel()).containsText("Test runs: " + run + " of");
         }
     }
 

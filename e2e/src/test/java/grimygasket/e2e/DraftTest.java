@@ -21,7 +21,7 @@ public class DraftTest extends BrowserTest {
     }
 
     private static void keep(Page page) {
-        button(page, "Keep in the draft").click();
+        button(page, "Save to draft").click();
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Change or add"))
                 .waitFor();
     }

@@ -48,11 +48,11 @@ public class FullVisitsTest extends BrowserTest {
 
         choose(page, "Clean the pump filter");
         page.getByLabel("Flow at the hose end, before (L/min)").fill("5,5");
-        call.touch("Keep");
+        call.touch("Save");
         assertThat(call.panel()).containsText("Write “5.5”, with a point");
         call.reads("Flow at the hose end, before (L/min)", "5.5");
         call.touch("Done, now prove it");
-        assertThat(call.panel()).containsText("The tray in reverse");
+        assertThat(call.panel()).containsText("Refit in this order");
         call.makesSafe();
         call.rebuilds();
         call.goesOn();
@@ -136,17 +136,17 @@ public class FullVisitsTest extends BrowserTest {
         call.goesOn();
         choose(page, "Take the pre-motor filter apart, wash inside");
         call.touch("Done, now prove it");
-        assertThat(call.panel()).containsText("The tray in reverse");
+        assertThat(call.panel()).containsText("Refit in this order");
 
         // The browser dies while a reason is half typed.
         call.segment("Close");
-        wayBack(page, "Pre-motor filter").getByText("It cannot go back yet").click();
+        wayBack(page, "Pre-motor filter").getByText("It can’t be refitted yet").click();
         page.getByPlaceholder("worn out, new one ordered").fill("Spare is at the sho");
         page.context().close();
         page = opened(chromium.kept(profile, Size.PHONE));
         call = new CallPage(page);
         call.segment("Close");
-        wayBack(page, "Pre-motor filter").getByText("It cannot go back yet").click();
+        wayBack(page, "Pre-motor filter").getByText("It can’t be refitted yet").click();
         assertThat(page.getByPlaceholder("worn out, new one ordered")).hasValue("Spare is at the sho");
 
         // The database is away when it is said how long the filter dries.
@@ -245,10 +245,10 @@ public class FullVisitsTest extends BrowserTest {
         maren.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Wenna Sparrow");
         maren.getByLabel("Signs in as").fill("wenna");
         maren.getByRole(AriaRole.DIALOG).getByLabel("New password").fill("short");
-        button(maren, "Keep").click();
+        button(maren, "Save").click();
         assertThat(maren.getByRole(AriaRole.DIALOG)).containsText("A password has 10 characters or more.");
         maren.getByRole(AriaRole.DIALOG).getByLabel("New password").fill("lint-and-limescale");
-        button(maren, "Keep").click();
+        button(maren, "Save").click();
         assertThat(maren.getByLabel("People", new Page.GetByLabelOptions().setExact(true)))
                 .containsText("Wenna Sparrow");
         maren.navigate(address);

@@ -137,7 +137,7 @@ public class GaugesTest extends BrowserTest {
         assertThat(sheet).containsText("Simulated meter.");
         assertThat(sheet).containsText("Steady at");
         sheet.getByText("Take the steady value").click();
-        call.touch("Keep");
+        call.touch("Save");
         assertThat(call.story()).containsText("Measure the hot supply");
         assertThat(call.story()).containsText("sound ones read 47.7 to 60.3 °C");
         var after = chance(page, "Supply water too cool");
@@ -188,15 +188,15 @@ public class GaugesTest extends BrowserTest {
         field(page, "Water caught").fill("2");
         field(page, "In this time").fill("30");
         field(page, "Height the water is lifted").fill("1");
-        button(page, "Keep as this machine’s data").click();
+        button(page, "Save as this machine’s data").click();
         assertThat(page.getByText("This machine’s own.")).hasCount(1);
-        button(page, "Keep on the call: 4 L/min").click();
+        button(page, "Save to the call: 4 L/min").click();
         assertThat(call.story()).containsText("Drain into a bucket and time it: 4 L/min");
         // A slip, put right in the story.
         button(page, "Change: Drain into a bucket and time it").click();
         var sheet = page.getByRole(AriaRole.DIALOG);
         sheet.getByLabel("Flow at the hose end").fill("6");
-        sheet.getByText("Keep").click();
+        sheet.getByText("Save").click();
         assertThat(call.story()).containsText("6 L/min");
     }
 }

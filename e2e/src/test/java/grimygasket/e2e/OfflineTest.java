@@ -128,7 +128,7 @@ public class OfflineTest extends BrowserTest {
 
     @DataProvider
     Object[][] orders() {
-        return new Object[][] {{HUMS, "Clear", "Something in it"}, {HALF_DONE, "Something in it", "Clear"}};
+        return new Object[][] {{HUMS, "Clear", "Blocked"}, {HALF_DONE, "Blocked", "Clear"}};
     }
 
     @Test(dataProvider = "orders")
@@ -142,14 +142,13 @@ public class OfflineTest extends BrowserTest {
 
         signalReturns(one);
         other.context().setOffline(false);
-        assertThat(other.getByText("This was answered on another screen meanwhile."))
-                .isVisible();
+        assertThat(other.getByText("This already has a different answer.")).isVisible();
         assertThat(other.getByText("there “" + first + "”")).containsText("here “" + second + "”");
         assertThat(other.getByLabel("So far")).containsText(UNDER_THE_CAP + ": " + first);
-        button(other, "Put mine").click();
+        button(other, "Use mine").click();
         assertThat(other.getByLabel("So far")).containsText(UNDER_THE_CAP + ": " + second);
         assertThat(one.getByLabel("So far")).containsText(UNDER_THE_CAP + ": " + second);
-        assertThat(other.getByText("not taken: look")).isHidden();
+        assertThat(other.getByText("not accepted: view")).isHidden();
     }
 
     @Test
@@ -337,8 +336,8 @@ public class OfflineTest extends BrowserTest {
         desk.locator("summary")
                 .filter(new Locator.FilterOptions().setHasText("Odile Marsh"))
                 .click();
-        button(desk, "Erase them").click();
-        var forGood = button(desk, "Erase them for good");
+        button(desk, "Delete customer and all records").click();
+        var forGood = button(desk, "Delete for good");
         assertThat(forGood).isDisabled();
         desk.getByLabel("Type their name to go on").fill("odile marsh");
         forGood.click();

@@ -57,11 +57,11 @@ public class SafeTest extends BrowserTest {
         var sheet = maren.getByRole(AriaRole.DIALOG);
         sheet.getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("Electrical measuring"))
                 .click();
-        button(maren, "Keep what they are qualified for").click();
+        button(maren, "Save qualifications").click();
         assertThat(sheet).containsText("Enter what shows it, such as the certificate's number.");
         sheet.getByLabel("Since").fill("2025-04-01");
         sheet.getByLabel("What shows it").fill("Course in Saltmere, certificate 88");
-        button(maren, "Keep what they are qualified for").click();
+        button(maren, "Save qualifications").click();
         assertThat(maren.getByLabel("People", new Page.GetByLabelOptions().setExact(true)))
                 .containsText("qualified for electrical measuring");
 
@@ -88,7 +88,7 @@ public class SafeTest extends BrowserTest {
         var page = chromium.signedIn(installation, Size.PHONE);
         page.navigate(installation.address() + LEFT_OPEN);
         var call = new CallPage(page);
-        assertThat(call.panel()).containsText("The tray in reverse");
+        assertThat(call.panel()).containsText("Refit in this order");
         call.segment("Prove");
         assertThat(call.panel()).containsText("Put back before it has power: Kick plate");
         assertThat(button(page, "It worked")).hasCount(0);

@@ -150,7 +150,7 @@ public final class Screenshots {
         page.navigate(address + "/faults/filter-clogged");
         page.getByLabel("How often", new Page.GetByLabelOptions().setExact(true))
                 .fill("1");
-        BrowserTest.button(page, "Keep in the draft").click();
+        BrowserTest.button(page, "Save to draft").click();
         page.getByText("Test calls that now fail").waitFor();
         page.getByLabel("What is to be changed").fill("filter");
         page.evaluate("document.activeElement.blur()");

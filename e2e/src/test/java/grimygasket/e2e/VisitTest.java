@@ -66,7 +66,7 @@ public class VisitTest extends BrowserTest {
         assertThat(page.getByLabel("So far")).containsText("White film");
         choose(page, "Clear the drain impeller");
         button(page, "Done, now prove it").click();
-        button(page, "This works now, another complaint stays").click();
+        button(page, "Fixed, but another fault remains").click();
         assertThat(page.getByLabel("So far")).containsText("works now, another complaint stays");
         assertThat(page.getByLabel("Most likely").locator("li").first()).containsText("Detergent");
     }
@@ -132,7 +132,7 @@ public class VisitTest extends BrowserTest {
         page.reload();
         call.touch("Something else came off");
         assertThat(sheet.getByLabel("Drive")).hasValue("cross 2");
-        sheet.getByText("Laid on the tray").click();
+        sheet.getByText("Taken off").click();
         assertThat(call.story()).containsText("Worktop bracket: on the tray");
         assertThat(call.panel()).containsText("2 × cross 2 A");
 
@@ -162,7 +162,7 @@ public class VisitTest extends BrowserTest {
         var page = newCall(Size.DESK, "Wax in it");
         var call = new CallPage(page);
         call.segment("Cure");
-        call.panel().getByText("Something was turned off or up").click();
+        call.panel().getByText("Valves and settings to put back").click();
         page.getByPlaceholder("Where it is").fill("boiler in the hall");
         call.touch("Water heater turned up");
         assertThat(call.story()).containsText("Water heater turned up: to put back");

@@ -49,7 +49,7 @@ public class WaysInTest extends BrowserTest {
         sheet.getByLabel("How its clips are released").fill("eased off with a plastic lever");
         sheet.getByRole(
                         AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName("Keep").setExact(true))
+                        new Locator.GetByRoleOptions().setName("Save").setExact(true))
                 .click();
         assertThat(panel).containsText("eased off with a plastic lever");
 

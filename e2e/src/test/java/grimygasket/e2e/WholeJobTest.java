@@ -63,7 +63,7 @@ public class WholeJobTest extends BrowserTest {
         call.checks("Look at bin and mesh", "Full or mesh packed");
         choose(page, "Empty the bin and brush the mesh");
         call.touch("Done, now prove it");
-        call.touch("This works now, another complaint stays");
+        call.touch("Fixed, but another fault remains");
         var asked = page.getByLabel("What is still there");
         answer(asked, "Weak suction", "Gone");
         answer(asked, "It smells", "Still there");
@@ -184,7 +184,7 @@ public class WholeJobTest extends BrowserTest {
         call.pick("Binned");
 
         call.touch("Done, now prove it");
-        assertThat(call.panel()).containsText("The tray in reverse");
+        assertThat(call.panel()).containsText("Refit in this order");
         page.reload();
         call.rebuilds();
         call.goesOn();

@@ -61,7 +61,7 @@ public final class ReportOfCall {
         var sections = Stream.of(
                 complaint(),
                 cause(),
-                entries("Told and seen", finding -> !finding.takesWork()),
+                entries("Symptoms", finding -> !finding.takesWork()),
                 entries("Checked", Checked.class::isInstance),
                 entries("Done", RemedyTried.class::isInstance),
                 found(),
@@ -196,7 +196,9 @@ public final class ReportOfCall {
                 .toList();
         var until = Dates.day(call.head().day() + DAYS_TO_TELL);
         return Section.points(
-                "At your next use", points.isEmpty() ? "" : "If it is not so, tell us by " + until + ".", points);
+                "At your next use",
+                points.isEmpty() ? "" : "If this isn’t the case, call us by " + until + ".",
+                points);
     }
 
     private Row row(Proof proof, ProofRun run) {

@@ -22,10 +22,10 @@ public final class Gaps {
             case SYMPTOM -> "No symptom and no code is entered.";
             case CAUTION -> "Not confirmed: “" + about.get(0) + "”.";
             case NO_POWER -> NoPower.sentence(about);
-            case CAUSE -> "No cause is settled on yet.";
+            case CAUSE -> "Cause not confirmed yet.";
             case PIECES -> "Not on the tray: " + String.join(", ", about) + ".";
             case CUP -> "The screws of “" + about.get(0) + "” lie in no cup.";
-            case CURE -> "Nothing is put right yet.";
+            case CURE -> "No repair recorded yet.";
             case TASK -> "Not done: “" + about.get(0) + "”.";
             case FOUND -> "What was found is not noted: “" + about.get(0) + "”.";
             case OPEN_BY -> "How far the " + low(about.get(0)) + " is open now is not noted.";
@@ -68,7 +68,7 @@ public final class Gaps {
         return switch (what) {
             case LOCKED -> "it is locked";
             case ORIENTED -> "it sits the right way round";
-            case PLUGGED -> "its plug is on";
+            case PLUGGED -> "its connector is pushed home";
             case STARTED_BY_HAND -> "its thread was started by hand";
             case HAND_TIGHT -> "it is hand-tight, and no tighter";
             case HOSES_FREE -> "no hose is kinked";

@@ -41,7 +41,7 @@ public final class Reasons {
                         + "” exclude each other. Take the other back first, in the story.";
             case BORROWED_ID -> "This was sent as a repeat of another entry. Enter it once more.";
             case TAKEN_BACK -> "This was taken back on another screen meanwhile.";
-            case ANSWERED -> "This was answered on another screen meanwhile.";
+            case ANSWERED -> "This already has a different answer.";
             case CHANGED -> "This was changed on another screen meanwhile; it is shown as it is now.";
             case ABOUT_ELSE -> "This line is about something else: enter it anew.";
             case FEATURES_CHANGED ->

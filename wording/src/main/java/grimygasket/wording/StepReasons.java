@@ -11,19 +11,18 @@ public final class StepReasons {
         var about = reason.about();
         return switch (reason.kind()) {
             case TELLS_APART ->
-                "Tells apart: " + about.stream().map(StepReasons::cause).collect(Collectors.joining(", ")) + ".";
+                "Separates: " + about.stream().map(StepReasons::cause).collect(Collectors.joining(", ")) + ".";
             case FIRMS_UP -> "Tests for: " + cause(about.get(0)) + ".";
             case NOTHING_TO_OPEN -> "Nothing more to open.";
             case OPENING -> "Opening and closing again take " + Math.round(reason.amount()) + " min of it.";
             case DECIDES -> "What it shows decides what is done next.";
             case COMES_BEFORE -> "This is looked at before “" + about.get(0) + "”.";
-            case CURES -> percent(reason.amount()) + " that this alone cures it.";
+            case CURES -> percent(reason.amount()) + " likely to fix it.";
             case TAKES_AWAY -> percent(reason.amount()) + " that it takes this away: " + cause(about.get(0)) + ".";
             case ASKING_COSTS_MORE -> "Checking further first would cost more than it saves.";
             case SAVES -> "Saves about " + Math.round(reason.amount()) + " min against the next best step.";
             case FITS_NOTHING ->
-                "What is known fits nothing listed well enough to go on: none of these, " + percent(reason.amount())
-                        + ".";
+                "No listed fault fits well enough to continue (none of these: " + percent(reason.amount()) + ").";
             case NO_CURE -> suspect(reason) + ", and nothing listed cures it on this machine.";
             case ALL_TRIED -> suspect(reason) + ", and all that is listed for it has been tried.";
             case TOO_DEAR -> suspect(reason) + ", but what is left to try would cost more than it is likely to save.";

@@ -25,13 +25,10 @@ public class StepReasonsTest {
     @DataProvider
     Object[][] sentences() {
         return new Object[][] {
-            {say(Kind.TELLS_APART, 0, "Pump jammed", ""), "Tells apart: pump jammed, none of these."},
+            {say(Kind.TELLS_APART, 0, "Pump jammed", ""), "Separates: pump jammed, none of these."},
             {say(Kind.FIRMS_UP, 0, "Pump jammed"), "Tests for: pump jammed."},
             {say(Kind.OPENING, 6.6), "Opening and closing again take 7 min of it."},
-            {
-                say(Kind.FITS_NOTHING, 0.997),
-                "What is known fits nothing listed well enough to go on: none of these, over 99%."
-            },
+            {say(Kind.FITS_NOTHING, 0.997), "No listed fault fits well enough to continue (none of these: over 99%)."},
             {
                 say(Kind.NO_CURE, 0.42, "Pump jammed"),
                 "“Pump jammed” is the likeliest, 42%, and nothing listed cures it on this machine."

@@ -1,0 +1,136 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** A step is answered with one thumb, or from the keyboard alone. */
+public class AnswersTest extends BrowserTest {
+    private static final int SMALL_WIDTH = 360;
+    private static final int SMALL_HEIGHT = 640;
+
+    /** The buttons of the answers that are not wholly in view, above the bar of the views. */
+    private static final String OUT_OF_VIEW = """
+            () => {
+              const foot = document.querySelector('nav[aria-label=Views]').getBoundingClientRect().top
+              return [...document.querySelectorAll('[aria-label=Answers] button')]
+                .filter(one => { const { top, bottom } = one.getBoundingClientRect(); return top < 0 || bottom > foot + 1 })
+                .map(one => one.innerText)
+            }""";
+
+    @Test
+    public void theAnswersOfEveryStepAreInViewOnASmallPhone() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        page.setViewportSize(SMALL_WIDTH, SMALL_HEIGHT);
+        page.navigate(installation.address() + HALF_DONE);
+        var step = page.getByLabel("Next step");
+        step.getByRole(AriaRole.GROUP, named("Answers")).waitFor();
+        button(page, "All steps").click();
+        var names = step.getByRole(AriaRole.LIST).last().getByRole(AriaRole.BUTTON).allInnerTexts().stream()
+                .map(name -> name.lines().findFirst().orElseThrow())
+                .limit(12)
+                .toList();
+        assertTrue(names.size() > 6, names + "");
+        button(page, "Fewer").click();
+        for (var name : names) {
+            choose(page, name);
+            page.waitForFunction("() => window.scrollY === 0");
+            assertEquals(page.evaluate(OUT_OF_VIEW), List.of(), name);
+        }
+    }
+
+    @Test
+    public void theAnswersAreInViewAtTheDesk() {
+        var page = chromium.signedIn(installation, Size.DESK);
+        for (var call : List.of(HALF_DONE, LEFT_OPEN)) {
+            page.navigate(installation.address() + call);
+            page.getByLabel("Next step").getByRole(AriaRole.BUTTON).first().waitFor();
+            assertEquals(page.evaluate(OUT_OF_VIEW), List.of(), call);
+        }
+    }
+
+    @Test
+    public void keysAnswerAndTakeBack() {
+        var page = chromium.signedIn(installation, Size.DESK);
+        page.navigate(installation.address() + HALF_DONE);
+        var first = page.getByLabel("Answers").getByRole(AriaRole.BUTTON).first();
+        var answer = first.innerText().lines().findFirst().orElseThrow();
+        var heading = page.getByLabel("Next step").getByRole(AriaRole.HEADING).first();
+        var asked = heading.innerText();
+        page.keyboard().press("1");
+        assertThat(page.getByLabel("So far")).containsText(asked + ": " + answer);
+        assertThat(heading).isFocused();
+        assertThat(heading).not().hasText(asked);
+        page.keyboard().press("u");
+        page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.HEADING).first().waitFor();
+        page.keyboard().press("Escape");
+        page.keyboard().press("/");
+        assertThat(page.getByPlaceholder("What else?")).isFocused();
+        // What is typed there answers nothing.
+        page.keyboard().type("1u");
+        assertThat(page.getByPlaceholder("What else?")).hasValue("1u");
+        heading.focus();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Answer the step");
+    }
+
+    @Test
+    public void theFirstKeyLeadsToTheContent() {
+        var page = chromium.signedIn(installation, Size.DESK);
+        page.keyboard().press("Tab");
+        assertThat(page.getByText("Skip to the content")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#content")).isFocused();
+    }
+
+    @Test
+    public void aStepIsReadAloudSentenceBySentence() {
+        var page = chromium.profile(Size.PHONE).newPage();
+        page.addInitScript("""
+                window.said = []
+                window.SpeechSynthesisUtterance = class { constructor(text) { this.text = text } }
+                Object.defineProperty(window, 'speechSynthesis', {
+                  value: { cancel() {}, speak: ({ text }) => window.said.push(text) } })
+                """);
+        page.navigate(installation.address());
+        Chromium.signIn(page);
+        page.navigate(installation.address() + HALF_DONE);
+        var name =
+                page.getByLabel("Next step").getByRole(AriaRole.HEADING).first().innerText();
+        button(page, "Read aloud").click();
+        button(page, "Repeat").click();
+        assertEquals(page.evaluate("window.said"), List.of(name, name));
+        page.getByLabel("Next step").getByText("Next", exact()).last().click();
+        assertEquals(page.evaluate("window.said.length"), 3);
+        page.getByLabel("Next step").getByText("Stop", exact()).click();
+        assertThat(button(page, "Read aloud")).isVisible();
+    }
+
+    @Test
+    public void whoIsOnSiteSeesPlateTelephoneAndPlace() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        page.navigate(installation.address() + HALF_DONE);
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Phone")))
+                .hasAttribute("href", Pattern.compile("^tel:"));
+        assertThat(page.getByText("Map", new Page.GetByTextOptions().setExact(true)))
+                .hasAttribute("href", Pattern.compile("^geo:0,0\\?q="));
+        button(page, "Show machine and customer").click();
+        assertThat(page.getByText("SERIAL")).isInViewport();
+        assertThat(page.getByText("PLACE")).isInViewport();
+    }
+
+    private static Locator.GetByRoleOptions named(String name) {
+        return new Locator.GetByRoleOptions().setName(name);
+    }
+
+    private static Locator.GetByTextOptions exact() {
+        return new Locator.GetByTextOptions().setExact(true);
+    }
+}

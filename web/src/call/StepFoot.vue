@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, onUnmounted, ref, watch } from 'vue'
+import type { Step } from '../api/types'
+import { byId } from '../judgement/byId'
+import { lowerFirst } from '../ui/format'
+import { onKey } from '../ui/keys'
+import { confirmedLast } from './confirmed'
+import { useCallContext } from './context'
+import { useStepWork } from './useStepWork'
+
+const props = defineProps<{ step: Step }>()
+const { call, pack } = useCallContext()
+const { cautions } = useStepWork(() => props.step)
+/** The cautions stand above, where they may have been scrolled past. */
+const first = computed(() =>
+  cautions.value
+    .filter((id) => !confirmedLast(call.value, id))
+    .map((id) => lowerFirst(byId(pack.value.cautions, id)?.title ?? id)),
+)
+
+/** What ends a step: in view above the bar of the views, however much there is to read before; its buttons by the keys 1 to 9, too. */
+const foot = ref<HTMLElement>()
+const { height } = useElementSize(foot, undefined, { box: 'border-box' })
+const root = document.documentElement.style
+
+// What is scrolled to is not to lie under it.
+watch(height, (pixels) => root.setProperty('--step-foot', `${pixels}px`))
+onUnmounted(() => root.removeProperty('--step-foot'))
+
+onKey([...'123456789'], (key) =>
+  foot.value?.querySelectorAll<HTMLElement>('button:not(:disabled)')[Number(key) - 1]?.click(),
+)
+</script>
+
+<template>
+  <div
+    ref="foot"
+    class="step-foot bg-sheet border-edge sticky bottom-14 z-[5] -mx-4 grid max-h-[60dvh] gap-2 overflow-y-auto border-t-2 px-4 py-2"
+    role="group"
+    aria-label="Answers"
+  >
+    <p v-if="first.length" class="bg-warn-pale border-warn truncate border-l-8 px-2 text-[0.95rem]">
+      ⚠ Not confirmed yet: <b>{{ first.join(', ') }}</b>
+    </p>
+    <slot />
+  </div>
+</template>
