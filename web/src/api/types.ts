@@ -62,6 +62,7 @@ export type NextDays = Schemas['NextDays']
 export type Note = Schemas['Note']
 export type Pack = Schemas['Pack']
 export type PartUse = Schemas['PartUse']
+export type Plate = Schemas['Plate']
 export type PathState = Schemas['PathState']
 /** Who makes a command. */
 export interface Person {

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import AboutCall from './AboutCall.vue'
 import AboutCustomer from './AboutCustomer.vue'
+import AboutMachine from './AboutMachine.vue'
 import Beside from './Beside.vue'
 import Complaints from './Complaints.vue'
 import Facts from './Facts.vue'
@@ -9,9 +11,11 @@ import Fitted from './Fitted.vue'
 <template>
   <div>
     <AboutCustomer />
+    <AboutMachine />
     <Complaints />
     <Facts />
     <Fitted />
     <Beside />
+    <AboutCall />
   </div>
 </template>

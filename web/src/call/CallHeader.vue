@@ -87,7 +87,9 @@ const street = computed(() => call.value.customer.street)
       <p class="desk:text-right">
         <b v-if="onSite" class="max-desk:hidden block font-mono text-xl leading-none">{{ onSite }}</b>
         <span class="text-soft text-sm">
-          <template v-if="call.head.closing">closed</template>
+          <template v-if="call.head.closing">{{
+            call.head.closing.cancelled ? 'cancelled' : 'closed'
+          }}</template>
           <template v-else-if="!call.upkeep && !call.assessment.plan.next">cured</template>
           <template v-else-if="left">about {{ minutes(left) }} to go</template>
           <template v-else-if="call.upkeep">all done</template>

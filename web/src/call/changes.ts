@@ -20,12 +20,15 @@ const CHANGES: Record<CallChange['kind'], string> = {
   'add-photo': 'A photo',
   'remove-photo': 'A photo removed',
   fit: 'What is fitted',
-  rate: 'The machine’s plate',
+  rate: 'The machine’s ratings',
+  describe: 'Maker, model, serial or place',
   confirm: 'A caution confirmed',
   unconfirm: 'A caution not confirmed',
   complain: 'A complaint',
   withdraw: 'A complaint withdrawn',
   move: 'Another day',
+  assign: 'Given to somebody else',
+  cancel: 'The call cancelled',
   close: 'The call closed',
   reopen: 'The call opened again',
 }
@@ -62,6 +65,10 @@ export function about({ change }: Trace, trail: Trace[], pack: Pack, codes: Code
       return byId(pack.cautions, change.caution)?.title ?? change.caution
     case 'close':
       return change.signOff
+    case 'cancel':
+      return change.reason
+    case 'describe':
+      return Object.values(change.plate).filter(Boolean).join(', ')
     default:
       return ''
   }

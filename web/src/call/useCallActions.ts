@@ -20,6 +20,7 @@ import type {
   JobLine,
   Line,
   PartUse,
+  Plate,
   Rating,
   Typed,
 } from '../api/types'
@@ -185,6 +186,10 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
         day: daysSince1970(day),
         plannedAt: minuteOfDay(time),
       }),
+    /** Puts right what the plate says, from what was seen of it. */
+    describe: (plate: Plate, was: Plate) => send({ kind: 'describe', plate, was }),
+    assign: (from: string, to: string) => send({ kind: 'assign', from, to }),
+    cancel: (reason: string) => send({ kind: 'cancel', reason }),
     close: (base: number, advice: string, signOff: string) => send({ kind: 'close', base, signOff, advice }),
     reopen: () => send({ kind: 'reopen' }),
   }

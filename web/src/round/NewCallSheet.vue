@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useHomes, useKinds, useKnowhowHere } from '../api/queries'
+import { useColleagues, useHomes, useKinds, useKnowhowHere } from '../api/queries'
+import { me } from '../store/held'
 import type { Call } from '../api/types'
 import Chips from '../ui/Chips.vue'
 import FeatureChoice from '../ui/FeatureChoice.vue'
@@ -19,11 +20,25 @@ const props = defineProps<{
 }>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
-const { draft, knownHome, adding, written, chooseHome, otherHome, chooseMachine, otherMachine, clear } =
-  useNewCall(toRef(props, 'day'), props.visit)
+const {
+  draft,
+  knownHome,
+  forWhom,
+  adding,
+  written,
+  chooseHome,
+  otherHome,
+  chooseMachine,
+  otherMachine,
+  clear,
+} = useNewCall(toRef(props, 'day'), props.visit)
 const { data: knowhow, isFetching } = useKnowhowHere(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
+const { data: colleagues } = useColleagues()
+const others = computed(() =>
+  (colleagues.value ?? []).filter(({ id, locked }) => !locked && id !== me().account),
+)
 
 const REASONS = { fault: 'Something is wrong', upkeep: 'Upkeep' }
 const reason = computed<keyof typeof REASONS>({
@@ -113,6 +128,13 @@ function submit() {
       />
       <TextField v-model="draft.day" label="Day" type="date" :error="fields.day" />
       <TextField v-model="draft.plannedAt" label="Time" type="time" :error="fields.plannedAt" />
+      <label v-if="others.length" class="grid gap-1 sm:col-span-2">
+        <span class="font-semibold">For whom</span>
+        <select v-model="forWhom" class="field">
+          <option value="">Myself</option>
+          <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
+        </select>
+      </label>
 
       <fieldset class="grid content-start gap-3">
         <legend class="font-head mb-1 text-lg font-bold">Customer</legend>

@@ -6,9 +6,12 @@ import { clockTime, dayName, isoDay, minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 
 const props = defineProps<{ call: RoundCall; withDay?: boolean }>()
-const state = computed(() =>
-  props.call.closedAt ? `✓ ${clock(props.call.closedAt)}` : props.call.stepsTaken ? 'Begun' : 'To do',
-)
+const state = computed(() => {
+  const { cancelled, closedAt, stepsTaken } = props.call
+  if (cancelled) return 'Cancelled'
+  if (closedAt) return `✓ ${clock(closedAt)}`
+  return stepsTaken ? 'Begun' : 'To do'
+})
 </script>
 
 <template>
@@ -22,7 +25,13 @@ const state = computed(() =>
         <span
           class="mt-1 inline-block rounded px-1.5 py-0.5 text-sm font-semibold"
           :class="
-            call.closedAt ? 'bg-clean text-on-tone' : call.stepsTaken ? 'bg-rubber text-white' : 'hatched'
+            call.cancelled
+              ? 'border-edge border'
+              : call.closedAt
+                ? 'bg-clean text-on-tone'
+                : call.stepsTaken
+                  ? 'bg-rubber text-white'
+                  : 'hatched'
           "
           >{{ state }}</span
         >

@@ -4,10 +4,11 @@ import type { Ref } from 'vue'
 import { commandTo, sent } from '../api/commands'
 import { queryClient } from '../api/queryClient'
 import { Problem } from '../api/problem'
-import { begin } from '../store/enter'
+import { begin, enter } from '../store/enter'
 import { me } from '../store/held'
 import type { Call, Command, Customer, Home, Machine } from '../api/types'
 import { useDraft } from '../ui/drafts'
+import { clock, isoToday } from '../ui/clocks'
 import { clockTime, daysSince1970, isoDay, minuteOfDay } from '../ui/format'
 
 /** A call as it is written down. */
@@ -37,10 +38,18 @@ const blankMachine = (): Machine => ({
   version: 0,
 })
 
+const HALF_AN_HOUR = 30
+
+/** The next half hour, today; in the morning, on any other day. */
+function nextTime(day: string) {
+  const minute = Math.ceil((minuteOfDay(clock(Date.now())) + 1) / HALF_AN_HOUR) * HALF_AN_HOUR
+  return day === isoToday() ? clockTime(Math.min(minute, minuteOfDay('23:30'))) : '09:00'
+}
+
 const blank = (day: string): NewCall => ({
   id: uuid(),
   day,
-  plannedAt: '09:00',
+  plannedAt: nextTime(day),
   complaint: '',
   upkeep: false,
   customer: { id: uuid(), name: '', street: '', phone: '' },
@@ -65,13 +74,19 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   const key = visit ? `new-call:${visit.head.visitId}` : 'new-call'
   const draft = useDraft(key, start())
   const knownHome = useDraft(`${key}:known`, !!visit)
+  /** Id of the account on whose round it is; blank for one's own. */
+  const forWhom = useDraft(`${key}:for-whom`, '')
   const adding = useMutation({
     // Where the server does not answer the call begins on this device.
-    mutationFn: (command: Command): Promise<unknown> =>
-      sent(me().account, command).catch((problem: Problem) => {
+    mutationFn: async (command: Command) => {
+      await sent(me().account, command).catch((problem: Problem) => {
         if (!problem.passes) throw problem
         return begin(command)
-      }),
+      })
+      if (!forWhom.value) return
+      const give = commandTo(command.call, { kind: 'assign', from: me().account, to: forWhom.value })
+      if (!(await enter(give))) await sent(me().account, give)
+    },
     onSuccess: async () => {
       await queryClient.invalidateQueries({ queryKey: ['round'] })
       startAnew()
@@ -116,6 +131,7 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
   function startAnew() {
     draft.value = start()
     knownHome.value = !!visit
+    forWhom.value = ''
   }
 
   function clear() {
@@ -123,5 +139,16 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
     adding.reset()
   }
 
-  return { draft, knownHome, adding, written, chooseHome, otherHome, chooseMachine, otherMachine, clear }
+  return {
+    draft,
+    knownHome,
+    forWhom,
+    adding,
+    written,
+    chooseHome,
+    otherHome,
+    chooseMachine,
+    otherMachine,
+    clear,
+  }
 }

@@ -30,7 +30,7 @@ const cured = computed(() =>
 )
 const title = computed(() => {
   const { closing } = call.value.head
-  if (closing) return `Closed at ${clock(closing.at)}`
+  if (closing) return `${closing.cancelled ? 'Cancelled' : 'Closed'} at ${clock(closing.at)}`
   if (call.value.handOver.gaps.length) return refer.value ? 'Hand the call on' : 'Close with gaps'
   return cured.value ? 'Cured and proved' : 'Close the call'
 })
@@ -55,7 +55,10 @@ const shown = computed(() =>
       <span class="font-mono">{{ money(call.handOver.partsTotal, session!.currency) }}</span>
     </p>
     <template v-if="call.head.closing">
-      <p v-if="call.head.closing.signOff"><b>Left open on purpose:</b> {{ call.head.closing.signOff }}</p>
+      <p v-if="call.head.closing.signOff">
+        <b>{{ call.head.closing.cancelled ? 'Because' : 'Left open on purpose' }}:</b>
+        {{ call.head.closing.signOff }}
+      </p>
       <p v-if="call.head.advice"><b>Advice given:</b> {{ call.head.advice }}</p>
       <RouterLink :to="`/calls/${call.head.id}/report`" class="btn btn-act"
         >Report for the customer</RouterLink

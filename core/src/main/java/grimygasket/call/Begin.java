@@ -83,31 +83,15 @@ public record Begin(
             fields.put("plannedAt", Reason.of(Reason.Kind.NO_TIME));
         }
         if (!upkeep) {
-            wanted(fields, "complaint", complaint, Reason.Kind.NO_COMPLAINT);
+            Lengths.wanted(fields, "complaint", complaint, Reason.Kind.NO_COMPLAINT);
         }
-        wanted(fields, "customer.name", customer.name(), Reason.Kind.NO_NAME);
-        wanted(fields, "customer.street", customer.street(), Reason.Kind.NO_STREET);
-        wanted(fields, "machine.maker", machine.maker(), Reason.Kind.NO_MAKER);
-        fits(fields, "complaint", complaint, Lengths.MOST_OF_A_COMPLAINT);
-        fits(fields, "customer.name", customer.name(), Lengths.MOST_OF_A_NAME);
-        fits(fields, "customer.street", customer.street(), Lengths.MOST_OF_A_PLACE);
-        fits(fields, "customer.phone", customer.phone(), Lengths.MOST_OF_A_PHONE);
-        fits(fields, "machine.maker", machine.maker(), Lengths.MOST_OF_A_PLATE);
-        fits(fields, "machine.model", machine.model(), Lengths.MOST_OF_A_PLATE);
-        fits(fields, "machine.serial", machine.serial(), Lengths.MOST_OF_A_PLATE);
-        fits(fields, "machine.place", machine.place(), Lengths.MOST_OF_A_PLACE);
+        Lengths.wanted(fields, "customer.name", customer.name(), Reason.Kind.NO_NAME);
+        Lengths.wanted(fields, "customer.street", customer.street(), Reason.Kind.NO_STREET);
+        Lengths.fits(fields, "complaint", complaint, Lengths.MOST_OF_A_COMPLAINT);
+        Lengths.fits(fields, "customer.name", customer.name(), Lengths.MOST_OF_A_NAME);
+        Lengths.fits(fields, "customer.street", customer.street(), Lengths.MOST_OF_A_PLACE);
+        Lengths.fits(fields, "customer.phone", customer.phone(), Lengths.MOST_OF_A_PHONE);
+        machine.plate().unfit().forEach((name, reason) -> fields.put("machine." + name, reason));
         return fields;
-    }
-
-    private static void wanted(Map<String, Reason> fields, String name, String text, Reason.Kind missing) {
-        if (text.isBlank()) {
-            fields.put(name, Reason.of(missing));
-        }
-    }
-
-    private static void fits(Map<String, Reason> fields, String name, String text, int most) {
-        if (text.length() > most) {
-            fields.put(name, Reason.of(Reason.Kind.TOO_LONG, "" + most));
-        }
     }
 }

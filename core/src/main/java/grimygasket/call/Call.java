@@ -116,6 +116,11 @@ public record Call(
                 .collect(Collectors.toSet());
     }
 
+    /** Whether nothing but the complaint was entered. */
+    boolean untouched() {
+        return story.isEmpty() && cautions.isEmpty() && lines.isEmpty() && parts.isEmpty() && photos.isEmpty();
+    }
+
     /** What was found at the stations. */
     public List<Condition> conditions() {
         return JobSheet.said(job().conditions());

@@ -37,6 +37,15 @@ public record CallMachine(
                 : new CallMachine(id, kind, maker.strip(), model, serial, place, features, ratings, 1);
     }
 
+    public Plate plate() {
+        return new Plate(maker, model, serial, place);
+    }
+
+    CallMachine described(Plate plate) {
+        return new CallMachine(
+                id, kind, plate.maker(), plate.model(), plate.serial(), plate.place(), features, ratings, version);
+    }
+
     CallMachine with(List<String> others) {
         return new CallMachine(id, kind, maker, model, serial, place, others, ratings, version + 1);
     }

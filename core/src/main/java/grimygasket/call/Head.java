@@ -42,10 +42,15 @@ public record Head(
      *
      * @param at in milliseconds since 1970
      * @param by name of whoever closed it; null where nobody kept it
-     * @param signOff why gaps were left; null where there were none
+     * @param signOff why gaps were left, or why it was cancelled; null where there were none
+     * @param cancelled whether nothing was done: nobody came, or it was entered by mistake
      */
     public record Closed(
-            long at, @Nullable String by, @Nullable String signOff) {}
+            long at, @Nullable String by, @Nullable String signOff, boolean cancelled) {}
+
+    Head assigned(UUID other) {
+        return new Head(id, visitId, other, day, plannedAt, revision, follows, upkeep, closing, advice, version);
+    }
 
     Head planned(long otherDay, int minute) {
         return new Head(id, visitId, accountId, otherDay, minute, revision, follows, upkeep, closing, advice, version);

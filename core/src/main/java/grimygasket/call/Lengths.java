@@ -1,5 +1,7 @@
 package grimygasket.call;
 
+import java.util.Map;
+
 /** How long what somebody types may be, in characters. */
 final class Lengths {
     static final int MOST_OF_A_CODE = 40;
@@ -16,4 +18,16 @@ final class Lengths {
     static final int MOST_OF_A_LINE = 2000;
 
     private Lengths() {}
+
+    static void wanted(Map<String, Reason> fields, String name, String text, Reason.Kind missing) {
+        if (text.isBlank()) {
+            fields.put(name, Reason.of(missing));
+        }
+    }
+
+    static void fits(Map<String, Reason> fields, String name, String text, int most) {
+        if (text.length() > most) {
+            fields.put(name, Reason.of(Reason.Kind.TOO_LONG, "" + most));
+        }
+    }
 }

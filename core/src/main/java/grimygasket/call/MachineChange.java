@@ -35,6 +35,28 @@ public sealed interface MachineChange extends Change {
     }
 
     /**
+     * Maker, model, serial number and place, put right.
+     *
+     * @param was as it stood when it was typed
+     */
+    record Describe(Plate plate, Plate was) implements MachineChange {
+        @Override
+        public CommandResult on(Call call, Moment moment) {
+            var fields = plate.unfit();
+            if (!fields.isEmpty()) {
+                return CommandResult.refused(Reason.of(Reason.Kind.INCOMPLETE), fields);
+            }
+            var stands = call.machine().plate();
+            if (plate.stripped().equals(stands)) {
+                return new CommandResult.Same();
+            }
+            return stands.equals(was)
+                    ? new CommandResult.Applied(call.with(call.machine().described(plate.stripped())))
+                    : CommandResult.conflict(Reason.Kind.CHANGED);
+        }
+    }
+
+    /**
      * What it is made for, read off its plate.
      *
      * @param typed as it was typed; blank to forget one

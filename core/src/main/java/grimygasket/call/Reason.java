@@ -66,6 +66,14 @@ public record Reason(Kind kind, List<String> about) {
         NO_STREET,
         /** A machine has no maker. */
         NO_MAKER,
+        /** A call is cancelled without a reason. */
+        NO_REASON,
+        /** A call on which something was entered cannot be cancelled. */
+        UNDER_WAY,
+        /** A call is on somebody else's round. */
+        NOT_YOURS,
+        /** Who is to have a call does not work here. */
+        NOBODY,
         /** A text is longer than this: how many characters it may have. */
         TOO_LONG,
         /** A call is about something: its last complaint stays. */

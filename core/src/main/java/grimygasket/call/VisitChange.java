@@ -1,6 +1,9 @@
 package grimygasket.call;
 
-/** What becomes of the call itself: another day, a fault after all, closed, open again. */
+import grimygasket.visit.Authority;
+import java.util.UUID;
+
+/** What becomes of the call itself: another day, somebody else, a fault after all, cancelled, closed, open again. */
 public sealed interface VisitChange extends Change {
 
     /**
@@ -24,6 +27,52 @@ public sealed interface VisitChange extends Change {
             return call.head().planned(fromDay, fromMinute).equals(call.head())
                     ? new CommandResult.Applied(call.with(planned))
                     : CommandResult.conflict(Reason.Kind.CHANGED);
+        }
+    }
+
+    /**
+     * The call is given to somebody else.
+     *
+     * @param from id of the account on whose round it stood as it was seen
+     * @param to id of the account that is to have it
+     */
+    record Assign(UUID from, UUID to) implements VisitChange {
+        @Override
+        public CommandResult on(Call call, Moment moment) {
+            var stands = call.head().accountId();
+            if (stands.equals(to)) {
+                return new CommandResult.Same();
+            }
+            if (moment.by().rank() != Authority.LEAD
+                    && !stands.equals(moment.by().account())) {
+                return CommandResult.refused(Reason.Kind.NOT_YOURS);
+            }
+            return stands.equals(from)
+                    ? new CommandResult.Applied(call.with(call.head().assigned(to)))
+                    : CommandResult.conflict(Reason.Kind.CHANGED);
+        }
+    }
+
+    /**
+     * Nothing will be done on this call: it was entered by mistake, or nobody wants it any more.
+     *
+     * @param reason why
+     */
+    record Cancel(String reason) implements VisitChange {
+        @Override
+        public CommandResult on(Call call, Moment moment) {
+            if (reason.isBlank()) {
+                return CommandResult.refused(Reason.Kind.NO_REASON);
+            }
+            if (reason.length() > Lengths.MOST_OF_A_REASON) {
+                return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_REASON);
+            }
+            if (!call.untouched()) {
+                return CommandResult.refused(Reason.Kind.UNDER_WAY);
+            }
+            var how = new Head.Closed(moment.at(), moment.by().name(), reason.strip(), true);
+            return new CommandResult.Applied(
+                    call.with(call.head().closed(how, call.head().advice())));
         }
     }
 
@@ -68,7 +117,7 @@ public sealed interface VisitChange extends Change {
                             .anyMatch(last -> !last.getKey().equals(moment.by().account()) && last.getValue() > base)) {
                 return CommandResult.conflict(Reason.Kind.MOVED_ON);
             }
-            var how = new Head.Closed(moment.at(), moment.by().name(), gaps.isEmpty() ? null : signOff.strip());
+            var how = new Head.Closed(moment.at(), moment.by().name(), gaps.isEmpty() ? null : signOff.strip(), false);
             return new CommandResult.Applied(call.with(call.head().closed(how, advice)));
         }
     }
@@ -87,7 +136,7 @@ public sealed interface VisitChange extends Change {
                 return new CommandResult.Same();
             }
             var ring = Progress.of(call, moment.knowhow(), closing.at()).ring();
-            return ring.beyond(moment.by().rank()).isEmpty()
+            return closing.cancelled() || ring.beyond(moment.by().rank()).isEmpty()
                     ? new CommandResult.Applied(
                             call.with(call.head().closed(null, call.head().advice())))
                     : CommandResult.refused(Reason.Kind.SIGNED_OFF);

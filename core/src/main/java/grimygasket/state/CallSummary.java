@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param minutes expected from now to the end
  * @param stepsTaken checks and remedies entered so far
  * @param closedAt in milliseconds since 1970; null while it is open
+ * @param cancelled whether nothing was done
  */
 public record CallSummary(
         UUID id,
@@ -33,7 +34,8 @@ public record CallSummary(
         double chance,
         double minutes,
         long stepsTaken,
-        @Nullable Long closedAt) {
+        @Nullable Long closedAt,
+        boolean cancelled) {
 
     /** @param now in milliseconds since 1970 */
     static CallSummary of(OnRound one, long now) {
@@ -61,6 +63,7 @@ public record CallSummary(
                 call.story().stream()
                         .filter(entry -> entry.finding().takesWork())
                         .count(),
-                one.isOpen() ? null : head.closing().at());
+                one.isOpen() ? null : head.closing().at(),
+                !one.isOpen() && head.closing().cancelled());
     }
 }

@@ -292,6 +292,54 @@ public class CommandTest {
     }
 
     @Test
+    public void aCallIsGivenToSomebodyElseByItsOwnOrTheLead() {
+        var mine = begun().head().accountId();
+        var rollos = new VisitChange.Assign(mine, ROLLO.account());
+        var call = after(begun(), MAREN, ONE, MORNING, rollos);
+        assertEquals(call.head().accountId(), ROLLO.account());
+        isSame(apply(call, MAREN, TWO, MORNING, rollos));
+        var third = new UUID(2, 3);
+        assertEquals(
+                conflict(apply(call, MAREN, TWO, MORNING, new VisitChange.Assign(mine, third))), Reason.Kind.CHANGED);
+        var given = after(call, ROLLO, TWO, MORNING, new VisitChange.Assign(ROLLO.account(), third));
+        assertEquals(
+                refused(apply(given, ROLLO, THREE, MORNING, new VisitChange.Assign(third, ROLLO.account()))),
+                Reason.Kind.NOT_YOURS);
+    }
+
+    @Test
+    public void onlyACallOnWhichNothingWasDoneIsCancelled() {
+        assertEquals(refused(apply(begun(), ROLLO, ONE, MORNING, new VisitChange.Cancel(" "))), Reason.Kind.NO_REASON);
+        var seen = after(begun(), ROLLO, ONE, MORNING, settle(SMELLS));
+        assertEquals(
+                refused(apply(seen, ROLLO, TWO, MORNING, new VisitChange.Cancel("Entered twice"))),
+                Reason.Kind.UNDER_WAY);
+        var cancelled = after(begun(), ROLLO, ONE, MORNING, new VisitChange.Cancel("Entered twice"));
+        assertTrue(cancelled.head().closing().cancelled());
+        assertEquals(refused(apply(cancelled, ROLLO, TWO, MORNING, settle(SMELLS))), Reason.Kind.CLOSED);
+        assertNull(after(cancelled, ROLLO, TWO, MORNING, new VisitChange.Reopen())
+                .head()
+                .closing());
+    }
+
+    @Test
+    public void whatAPlateSaysIsPutRightFromWhatWasSeen() {
+        var was = begun().machine().plate();
+        var read = new Plate(" Corvanne ", "DW-610", "2114-0937", "Kitchen");
+        var call = after(begun(), MAREN, ONE, MORNING, new MachineChange.Describe(read, was));
+        assertEquals(call.machine().plate(), new Plate("Corvanne", "DW-610", "2114-0937", "Kitchen"));
+        isSame(apply(call, ROLLO, TWO, MORNING, new MachineChange.Describe(read, was)));
+        var other = new Plate("Corvanne", "DW-620", "", "");
+        assertEquals(
+                conflict(apply(call, ROLLO, TWO, MORNING, new MachineChange.Describe(other, was))),
+                Reason.Kind.CHANGED);
+        var nameless = new MachineChange.Describe(
+                new Plate(" ", "", "x".repeat(61), ""), call.machine().plate());
+        var refused = (CommandResult.Refused) apply(call, ROLLO, TWO, MORNING, nameless);
+        assertEquals(refused.fields().keySet(), java.util.Set.of("maker", "serial"));
+    }
+
+    @Test
     public void aCallIsClosedByWhoeverHasSeenAllOfIt() {
         var call = after(begun(), ROLLO, ONE, MORNING, settle(SMELLS));
         assertEquals(refused(apply(call, MAREN, TWO, MORNING, new VisitChange.Close(1, " ", ""))), Reason.Kind.GAPS);

@@ -13,15 +13,19 @@ import grimygasket.call.Customer;
 import grimygasket.call.Entry;
 import grimygasket.call.Fitting;
 import grimygasket.call.Learnt;
+import grimygasket.call.MachineChange.Describe;
 import grimygasket.call.MachineChange.Fit;
 import grimygasket.call.PartChange.UsePart;
 import grimygasket.call.PartUse.Source;
 import grimygasket.call.Person;
+import grimygasket.call.Plate;
 import grimygasket.call.SheetChange.LayDown;
 import grimygasket.call.SheetChange.Write;
 import grimygasket.call.StoryChange.Settle;
 import grimygasket.call.StoryChange.TakeBack;
 import grimygasket.call.StoryChange.TakeReading;
+import grimygasket.call.VisitChange.Assign;
+import grimygasket.call.VisitChange.Cancel;
 import grimygasket.call.VisitChange.Close;
 import grimygasket.call.VisitChange.SeeFault;
 import grimygasket.diagnosis.Finding.Answer;
@@ -246,7 +250,13 @@ final class RandomCall {
     }
 
     private Change other(Call call) {
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(8)) {
+            case 5 ->
+                new Describe(
+                        new Plate(call.machine().maker(), "X-" + random.nextInt(9), "é 7", ""),
+                        call.machine().plate());
+            case 6 -> new Assign(call.head().accountId(), random.nextBoolean() ? MAREN.account() : uuid());
+            case 7 -> new Cancel(random.nextBoolean() ? "Entered twice" : "");
             case 0 -> new Complain("And it smells — of “burning”.");
             case 1 -> new Fit(call.machine().version(), List.of());
             case 2 ->

@@ -111,6 +111,9 @@ public final class ReportOfCall {
                                     + Dates.time(call.head().plannedAt()) + "."
                             : "");
         }
+        if (closing.cancelled()) {
+            return "The call was cancelled, and nothing was done.";
+        }
         var by = Stream.concat(call.story().stream().map(Entry::by), Optional.ofNullable(closing.by()).stream())
                 .filter(name -> !name.isBlank())
                 .collect(Collectors.collectingAndThen(Distinct.toList(), names -> String.join(" and ", names)));
@@ -272,6 +275,9 @@ public final class ReportOfCall {
                 .filter(piece -> piece.place() == Laid.Place.LEFT_OUT)
                 .map(piece -> piece.name() + " is left out: " + piece.reason());
         var closing = call.head().closing();
+        if (closing != null && closing.cancelled()) {
+            return Section.text("Why it was cancelled", closing.signOff());
+        }
         var signOff = closing == null ? null : closing.signOff();
         var gaps =
                 signOff == null ? Stream.<String>of() : Gaps.say(call.handOver().gaps()).stream();

@@ -30,6 +30,10 @@ public final class Reasons {
             case NO_NAME -> "Enter the customer's name.";
             case NO_STREET -> "Enter the street, so that you find the house.";
             case NO_MAKER -> "Enter the maker; it is on the plate inside the door.";
+            case NO_REASON -> "Say why it is cancelled.";
+            case UNDER_WAY -> "Something was entered on this call. Take it back, or close the call with a reason.";
+            case NOT_YOURS -> "This call is on a colleague's round: only they or the lead give it to somebody else.";
+            case NOBODY -> "Nobody by that name works here now. Choose somebody else.";
             case NOT_KNOWN -> "“" + about.get(0) + "” is not known for this kind of machine.";
             case NO_ANSWER -> "“" + about.get(0) + "” is not an answer to this. Choose one of those shown.";
             case LICENSED -> "This is work for a licensed " + about.get(0) + ". Make it safe, and hand the call on.";

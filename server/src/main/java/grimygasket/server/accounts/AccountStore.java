@@ -108,6 +108,15 @@ public class AccountStore implements UserDetailsService {
                         """).query(Person.class).list();
     }
 
+    /** Whether somebody has an account, and may sign in. */
+    public boolean works(UUID id) {
+        return jdbc.sql("select count(*) from account where id = :id and locked_at is null")
+                        .param("id", id)
+                        .query(Integer.class)
+                        .single()
+                == 1;
+    }
+
     Optional<Person> find(UUID id) {
         return all().stream().filter(one -> one.id().equals(id)).findFirst();
     }

@@ -48,7 +48,7 @@ public class CallStore {
 
     private static final String COLUMNS = """
             select c.id, c.visit_id, c.account_id, c.day, c.planned_at, c.revision, c.follows, c.upkeep, c.closed_at,
-                   c.closed_by, c.sign_off, c.advice, c.version, c.record,
+                   c.closed_by, c.sign_off, c.cancelled, c.advice, c.version, c.record,
                    m.id as machine_id, m.kind, m.maker, m.model, m.serial, m.place, m.version as machine_version,
                    (select json_arrayagg(f.feature order by f.feature) from machine_feature f
                     where f.machine_id = m.id) as features,
@@ -266,13 +266,12 @@ public class CallStore {
         boolean added = jdbc.sql("""
                                 insert ignore into service_call
                                     (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep,
-                                     closed_at, closed_by, sign_off, advice, version, record)
+                                     closed_at, closed_by, sign_off, cancelled, advice, version, record)
                                 values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :upkeep,
-                                        :closedAt, :closedBy, :signOff, :advice, :version, :record)
+                                        :closedAt, :closedBy, :signOff, :cancelled, :advice, :version, :record)
                                 """)
                         .param("visitId", call.head().visitId())
                         .param("machineId", call.machine().id())
-                        .param("accountId", call.head().accountId())
                         .param("revision", call.head().revision())
                         .param("follows", call.head().follows())
                         .params(changing(call))
@@ -294,8 +293,8 @@ public class CallStore {
     void keep(Call call) {
         jdbc.sql("""
                         update service_call
-                        set day = :day, planned_at = :plannedAt, upkeep = :upkeep, closed_at = :closedAt, closed_by = :closedBy,
-                            sign_off = :signOff, advice = :advice, version = :version, record = :record
+                        set account_id = :accountId, day = :day, planned_at = :plannedAt, upkeep = :upkeep, closed_at = :closedAt, closed_by = :closedBy,
+                            sign_off = :signOff, cancelled = :cancelled, advice = :advice, version = :version, record = :record
                         where id = :id
                         """).params(changing(call)).update();
     }
@@ -305,12 +304,14 @@ public class CallStore {
         var closing = head.closing();
         var columns = new LinkedHashMap<String, Object>();
         columns.put("id", head.id());
+        columns.put("accountId", head.accountId());
         columns.put("day", LocalDate.ofEpochDay(head.day()));
         columns.put("plannedAt", LocalTime.ofSecondOfDay(head.plannedAt() * 60L));
         columns.put("upkeep", head.upkeep());
         columns.put("closedAt", closing == null ? null : Instant.ofEpochMilli(closing.at()));
         columns.put("closedBy", closing == null ? null : closing.by());
         columns.put("signOff", closing == null ? null : closing.signOff());
+        columns.put("cancelled", closing != null && closing.cancelled());
         columns.put("advice", head.advice());
         columns.put("version", head.version());
         columns.put("record", json.writeValueAsString(Kept.of(call)));
@@ -356,7 +357,11 @@ public class CallStore {
                 row.getBoolean("upkeep"),
                 closedAt == null
                         ? null
-                        : new Head.Closed(closedAt.getTime(), row.getString("closed_by"), row.getString("sign_off")),
+                        : new Head.Closed(
+                                closedAt.getTime(),
+                                row.getString("closed_by"),
+                                row.getString("sign_off"),
+                                row.getBoolean("cancelled")),
                 row.getString("advice"),
                 row.getInt("version"));
     }

@@ -3,6 +3,8 @@ package grimygasket.server.calls;
 import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
 import grimygasket.call.Reason;
+import grimygasket.call.VisitChange;
+import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -46,17 +48,22 @@ class CommandController {
 
     private final Commands commands;
     private final Turns turns;
+    private final AccountStore accounts;
     private final Clock clock;
 
-    CommandController(Commands commands, Turns turns, Clock clock) {
+    CommandController(Commands commands, Turns turns, AccountStore accounts, Clock clock) {
         this.commands = commands;
         this.turns = turns;
+        this.accounts = accounts;
         this.clock = clock;
     }
 
     @PostMapping("/api/commands")
     Taken handle(@Valid @RequestBody Sent sent, @AuthenticationPrincipal SignedIn me) {
         var command = sent.at(clock.millis());
+        if (goesToNobody(command)) {
+            return Taken.of(refused(Reason.Kind.NOBODY).taken());
+        }
         return Taken.of(turns.of(command.call(), () -> handled(command, Boolean.TRUE.equals(sent.returned), me))
                 .taken());
     }
@@ -76,7 +83,16 @@ class CommandController {
         try {
             return commands.handle(command, returned, me);
         } catch (DuplicateKeyException e) {
-            return new Handled(null, Optional.of(Refusals.of(CommandResult.refused(Reason.Kind.BORROWED_ID))));
+            return refused(Reason.Kind.BORROWED_ID);
         }
+    }
+
+    /** Whether a call is given to somebody who does not work here, or not any more. */
+    private boolean goesToNobody(Command command) {
+        return command.change() instanceof VisitChange.Assign given && !accounts.works(given.to());
+    }
+
+    private static Handled refused(Reason.Kind why) {
+        return new Handled(null, Optional.of(Refusals.of(CommandResult.refused(why))));
     }
 }

@@ -55,10 +55,12 @@ record CallDocument(
             @Nullable Long closedAt,
             @Nullable String closedBy,
             @Nullable String signOff,
+            @Nullable Boolean cancelled,
             @Nullable String advice,
             int version) {
         Heading {
             upkeep = upkeep != null && upkeep;
+            cancelled = cancelled != null && cancelled;
         }
 
         static Heading of(Head head) {
@@ -73,6 +75,7 @@ record CallDocument(
                     closing == null ? null : closing.at(),
                     closing == null ? null : closing.by(),
                     closing == null ? null : closing.signOff(),
+                    closing != null && closing.cancelled(),
                     head.advice(),
                     head.version());
         }
@@ -87,7 +90,7 @@ record CallDocument(
                     revision,
                     follows,
                     upkeep,
-                    closedAt == null ? null : new Head.Closed(closedAt, closedBy, signOff),
+                    closedAt == null ? null : new Head.Closed(closedAt, closedBy, signOff, cancelled),
                     advice,
                     version);
         }

@@ -242,8 +242,27 @@ public class MachineStore {
         }
     }
 
+    private UUID customerOf(UUID machineId) {
+        return jdbc.sql("select customer_id from machine where id = :id")
+                .param("id", machineId)
+                .query(UUID.class)
+                .single();
+    }
+
     /** Keeps what a machine has become. */
     public void keep(CallMachine before, CallMachine after) {
+        if (!after.plate().equals(before.plate())) {
+            jdbc.sql("""
+                            update machine set maker = :maker, model = :model, serial = :serial, place = :place where id = :id
+                            """)
+                    .param("maker", after.maker())
+                    .param("model", after.model())
+                    .param("serial", after.serial())
+                    .param("place", after.place())
+                    .param("id", after.id())
+                    .update();
+            noteParts(customerOf(after.id()));
+        }
         if (!after.features().equals(before.features())) {
             jdbc.sql("update machine set version = :version where id = :id")
                     .param("version", after.version())

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 public class CallTest extends ServerTest {
     /** Three of it are on the demo's van. */
@@ -303,5 +304,53 @@ public class CallTest extends ServerTest {
         long now = System.currentTimeMillis();
         var said = client.get(call.path + "/state?at=" + now).response().body();
         assertEquals(said, OnDevice.state(client, call.id(), now));
+    }
+
+    @Test
+    public void aCallIsGivenAwayPutRightAndCancelled() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var machine = call.get().body().path("machine");
+        var read = plate("Ostrelle", "Lagoon", "LG-7781", "Scullery");
+        call.send("{\"kind\": \"describe\", \"plate\": %s, \"was\": %s}".formatted(read, plateOf(machine)));
+        assertEquals(call.get().body().path("machine").path("serial").asString(), "LG-7781");
+        assertEquals(client.get("/api/customers?search=lg+7781").body().size(), 1, "found by what was put right");
+
+        var mine = call.get().body().path("head").path("accountId").asString();
+        var rollo = client.get("/api/colleagues")
+                .body()
+                .valueStream()
+                .filter(one -> one.path("login").asString().equals("rollo"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        var give = "{\"kind\": \"assign\", \"from\": \"%s\", \"to\": \"%s\"}";
+        assertEquals(
+                call.send(give.formatted(mine, UUID.randomUUID())).detail(),
+                "Nobody by that name works here now. Choose somebody else.");
+        call.send(give.formatted(mine, rollo));
+        assertEquals(call.get().body().path("head").path("accountId").asString(), rollo);
+
+        call.send("{\"kind\": \"cancel\", \"reason\": \"Entered twice\"}");
+        var closing = call.get().body().path("head").path("closing");
+        assertTrue(closing.path("cancelled").asBoolean());
+        assertEquals(closing.path("signOff").asString(), "Entered twice");
+        assertEquals(
+                OnDevice.report(client, call.id()).path("standing").asString(),
+                "The call was cancelled, and nothing was done.");
+    }
+
+    private static String plateOf(JsonNode machine) {
+        return plate(
+                machine.path("maker").asString(),
+                machine.path("model").asString(),
+                machine.path("serial").asString(),
+                machine.path("place").asString());
+    }
+
+    private static String plate(String maker, String model, String serial, String place) {
+        return "{\"maker\": \"%s\", \"model\": \"%s\", \"serial\": \"%s\", \"place\": \"%s\"}"
+                .formatted(maker, model, serial, place);
     }
 }

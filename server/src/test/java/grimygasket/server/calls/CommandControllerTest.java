@@ -37,7 +37,7 @@ public class CommandControllerTest {
     }
 
     private static String outcome(int times) {
-        var controller = new CommandController(new GivenUp(times), new Turns(), Clock.systemUTC());
+        var controller = new CommandController(new GivenUp(times), new Turns(), null, Clock.systemUTC());
         return expectThrows(
                         RuntimeException.class,
                         () -> controller.handle(

@@ -1,0 +1,52 @@
+package grimygasket.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import org.testng.annotations.Test;
+
+/** What was written down wrong, or for the wrong person, is put right on the call. */
+public class PutRightTest extends BrowserTest {
+    @Test(dataProvider = "sizes")
+    public void aMachineIsPutRightACallGivenAwayAndAnotherCancelled(Size size) {
+        var page = chromium.signedIn(installation, size);
+        var call = CallPage.add(page, "Dishwasher", "Leaves grit on the glasses, " + size);
+        unfold(page, "Machine");
+        button(page, "Correct machine").click();
+        page.getByLabel("Serial").fill("DW-" + size);
+        page.getByLabel("Maker").fill("");
+        button(page, "Save machine").click();
+        assertThat(page.getByText("Enter the maker; it is on the plate inside the door.")
+                        .first())
+                .isVisible();
+        page.getByLabel("Maker").fill("Ostrelle");
+        button(page, "Save machine").click();
+        assertThat(button(page, "Save machine")).isHidden();
+        page.reload();
+        page.getByLabel("Next step").waitFor();
+        assertThat(page.locator("header")).containsText("DW-" + size);
+
+        unfold(page, "This call");
+        page.getByLabel("Give the call to").selectOption("Rollo Fenn");
+        button(page, "Give call").click();
+        assertThat(page.getByText("On Rollo Fenn’s round")).isVisible();
+        hasSentAll(page);
+        assertEquals(
+                column("select a.login from service_call c join account a on a.id = c.account_id where c.id = '"
+                        + call.id() + "'"),
+                new String[] {"rollo"});
+
+        page.navigate(installation.address() + "/round");
+        var mistaken = CallPage.add(page, "Dishwasher", "Entered by mistake, " + size);
+        unfold(page, "This call");
+        button(page, "Cancel call").click();
+        assertThat(page.getByText("Say why it is cancelled.").first()).isVisible();
+        page.getByLabel("Cancel the call, because").fill("Entered twice");
+        button(page, "Cancel call").click();
+        assertThat(page.getByText("Cancelled at").first()).isVisible();
+        hasSentAll(page);
+        assertEquals(
+                column("select concat(cancelled, ' ', sign_off) from service_call where id = '" + mistaken.id() + "'"),
+                new String[] {"1 Entered twice"});
+    }
+}

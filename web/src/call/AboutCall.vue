@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useColleagues } from '../api/queries'
+import { me } from '../store/held'
+import TextField from '../ui/TextField.vue'
+import { useDraft } from '../ui/drafts'
+import { useCallContext } from './context'
+
+const { call, actions, stage } = useCallContext()
+const reason = useDraft(`cancel:${call.value.head.id}`, '')
+const { data: colleagues } = useColleagues()
+const to = ref('')
+
+const owner = computed(() => colleagues.value?.find(({ id }) => id === call.value.head.accountId))
+const others = computed(() =>
+  (colleagues.value ?? []).filter(({ id, locked }) => !locked && id !== call.value.head.accountId),
+)
+const mayGive = computed(() => me().rank === 'LEAD' || me().account === call.value.head.accountId)
+/** Only a call on which nothing was entered is a mistake; any other is closed. */
+const untouched = computed(() => {
+  const { story, cautions, parts, job } = call.value
+  return (
+    !story.length && !cautions.length && !parts.length && Object.values(job).every((lines) => !lines.length)
+  )
+})
+
+async function cancel() {
+  if (await actions.cancel(reason.value)) stage.show('HAND_OVER')
+}
+async function give() {
+  if (await actions.assign(call.value.head.accountId, to.value)) to.value = ''
+}
+</script>
+
+<template>
+  <details v-if="!call.head.closing" class="border-line border-t py-1">
+    <summary class="min-h-12 cursor-pointer py-1 leading-tight">
+      <span class="font-head font-bold">This call</span>
+      <span class="text-soft block text-[0.95rem]">{{
+        owner ? `On ${owner.name}’s round` : 'Give it away, cancel it'
+      }}</span>
+    </summary>
+    <form v-if="mayGive && others.length" class="grid gap-2 pb-3" @submit.prevent="give">
+      <label class="grid gap-1">
+        <span class="font-semibold">Give the call to</span>
+        <select v-model="to" class="field">
+          <option value="" disabled>Choose a colleague</option>
+          <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
+        </select>
+      </label>
+      <button class="btn" :disabled="actions.busy.value || !to">Give call</button>
+    </form>
+    <form v-if="untouched" class="grid gap-2 pb-2" novalidate @submit.prevent="cancel">
+      <TextField
+        v-model="reason"
+        label="Cancel the call, because"
+        hint="Entered twice, customer has no need any more"
+        maxlength="500"
+        autocomplete="off"
+      />
+      <button class="btn" :disabled="actions.busy.value">Cancel call</button>
+    </form>
+    <p v-else class="text-soft pb-2 text-[0.95rem]">
+      Something was entered on this call: it is closed, not cancelled.
+    </p>
+  </details>
+</template>
