@@ -364,9 +364,19 @@ export function usePasskeys() {
   return useQuery({ queryKey: ['passkeys'], queryFn: () => answer(() => api.GET('/api/session/passkeys')) })
 }
 
-/** Who works for the business. */
-export function useColleagues() {
-  return useQuery({ queryKey: ['colleagues'], queryFn: () => answer(() => api.GET('/api/colleagues')) })
+/** Who works for the business; once it is wanted. */
+export function useColleagues(wanted: MaybeRefOrGetter<boolean> = true) {
+  return useQuery({
+    queryKey: ['colleagues'],
+    enabled: () => toValue(wanted),
+    queryFn: () => answer(() => api.GET('/api/colleagues')),
+  })
+}
+
+/** Those who could have a call that is somebody's. */
+export function useOthers(account: () => string, wanted: MaybeRefOrGetter<boolean>) {
+  const { data } = useColleagues(wanted)
+  return computed(() => (data.value ?? []).filter(({ id, locked }) => !locked && id !== account()))
 }
 
 export function useHomes(search: MaybeRefOrGetter<string>) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useColleagues } from '../api/queries'
+import { useColleagues, useOthers } from '../api/queries'
 import { me } from '../store/held'
 import TextField from '../ui/TextField.vue'
 import { useDraft } from '../ui/drafts'
@@ -8,13 +8,12 @@ import { useCallContext } from './context'
 
 const { call, actions, stage } = useCallContext()
 const reason = useDraft(`cancel:${call.value.head.id}`, '')
-const { data: colleagues } = useColleagues()
+const open = ref(false)
+const { data: colleagues } = useColleagues(open)
 const to = ref('')
 
 const owner = computed(() => colleagues.value?.find(({ id }) => id === call.value.head.accountId))
-const others = computed(() =>
-  (colleagues.value ?? []).filter(({ id, locked }) => !locked && id !== call.value.head.accountId),
-)
+const others = useOthers(() => call.value.head.accountId, open)
 const mayGive = computed(() => me().rank === 'LEAD' || me().account === call.value.head.accountId)
 /** Only a call on which nothing was entered is a mistake; any other is closed. */
 const untouched = computed(() => {
@@ -33,7 +32,12 @@ async function give() {
 </script>
 
 <template>
-  <details v-if="!call.head.closing" class="border-line border-t py-1">
+  <details
+    v-if="!call.head.closing"
+    class="border-line border-t py-1"
+    :open="open"
+    @toggle="open = ($event.target as HTMLDetailsElement).open"
+  >
     <summary class="min-h-12 cursor-pointer py-1 leading-tight">
       <span class="font-head font-bold">This call</span>
       <span class="text-soft block text-[0.95rem]">{{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useColleagues, useHomes, useKinds, useKnowhowHere } from '../api/queries'
+import { useHomes, useKinds, useKnowhowHere, useOthers } from '../api/queries'
 import { me } from '../store/held'
 import type { Call } from '../api/types'
 import Chips from '../ui/Chips.vue'
@@ -35,10 +35,7 @@ const {
 const { data: knowhow, isFetching } = useKnowhowHere(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
-const { data: colleagues } = useColleagues()
-const others = computed(() =>
-  (colleagues.value ?? []).filter(({ id, locked }) => !locked && id !== me().account),
-)
+const others = useOthers(() => me().account, open)
 
 const REASONS = { fault: 'Something is wrong', upkeep: 'Upkeep' }
 const reason = computed<keyof typeof REASONS>({

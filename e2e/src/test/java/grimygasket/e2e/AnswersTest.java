@@ -68,6 +68,9 @@ public class AnswersTest extends BrowserTest {
         assertThat(page.getByLabel("So far")).containsText(asked + ": " + answer);
         assertThat(heading).isFocused();
         assertThat(heading).not().hasText(asked);
+        // It is drawn before it is kept: till then nothing can be done to it.
+        assertThat(page.getByLabel("Answers").getByRole(AriaRole.BUTTON).first())
+                .isEnabled();
         page.keyboard().press("u");
         page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.HEADING).first().waitFor();
         page.keyboard().press("Escape");

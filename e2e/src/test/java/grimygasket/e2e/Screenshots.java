@@ -26,6 +26,11 @@ public final class Screenshots {
     /** A picture with more than this share of one colour shows nothing. */
     private static final double BLANK = 0.95;
 
+    /** Of the moving picture. */
+    private static final Path FRAMES = Path.of("target/frames");
+
+    private static final int TAPS = 3;
+
     private Screenshots() {}
 
     public static void main(String[] args) throws Exception {
@@ -44,7 +49,7 @@ public final class Screenshots {
             }
             page = chromium.signedIn(installation, Size.PHONE);
             page.context().route("**/api/feed", Route::abort);
-            takeView(page, installation.address() + NOTHING_KNOWN, "Heard in the complaint", folder, "begin-390");
+            takeView(page, installation.address() + NOTHING_KNOWN, "From the complaint", folder, "begin-390");
             takeWayIn(page, installation.address() + WASHER, folder, "open-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
             takeStop(page, installation.address() + DRYER, folder, "stop-390");
@@ -63,8 +68,26 @@ public final class Screenshots {
             page.navigate(installation.address() + CLOSED + "/report");
             page.getByText("because of").waitFor();
             take(page, folder, "report-1280");
+            takeTaps(page, installation.address() + BrowserTest.HALF_DONE);
             takeOffline(
                     chromium.readyForTheCellar(installation), installation.address() + DRYER, folder, "offline-390");
+        }
+    }
+
+    /** A call before, between and after some answers, of which a moving picture is made. */
+    private static void takeTaps(Page page, String address) throws IOException {
+        page.navigate(address);
+        var answers = page.getByLabel("Answers").getByRole(AriaRole.BUTTON);
+        var heading = page.getByLabel("Next step").getByRole(AriaRole.HEADING).first();
+        take(page, FRAMES, "taps-0");
+        for (int tap = 1; tap <= TAPS; tap++) {
+            var asked = heading.innerText();
+            answers.filter(new Locator.FilterOptions().setHasText(tap == 1 ? "Clear" : ""))
+                    .first()
+                    .click();
+            heading.filter(new Locator.FilterOptions().setHasNotText(asked)).waitFor();
+            page.evaluate("document.activeElement.blur()");
+            take(page, FRAMES, "taps-" + tap);
         }
     }
 
