@@ -2,7 +2,6 @@ package grimygasket.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -15,6 +14,9 @@ import org.testng.annotations.Test;
 public class AnswersTest extends BrowserTest {
     private static final int SMALL_WIDTH = 360;
     private static final int SMALL_HEIGHT = 640;
+
+    /** So many steps are listed until all are there. */
+    private static final int NEAREST = 6;
 
     /** The buttons of the answers that are not wholly in view, above the bar of the views. */
     private static final String OUT_OF_VIEW = """
@@ -33,11 +35,12 @@ public class AnswersTest extends BrowserTest {
         var step = page.getByLabel("Next step");
         step.getByRole(AriaRole.GROUP, named("Answers")).waitFor();
         button(page, "All steps").click();
-        var names = step.getByRole(AriaRole.LIST).last().getByRole(AriaRole.BUTTON).allInnerTexts().stream()
+        var listed = step.getByRole(AriaRole.LIST).last().getByRole(AriaRole.BUTTON);
+        page.waitForCondition(() -> listed.count() > NEAREST);
+        var names = listed.allInnerTexts().stream()
                 .map(name -> name.lines().findFirst().orElseThrow())
                 .limit(12)
                 .toList();
-        assertTrue(names.size() > 6, names + "");
         button(page, "Fewer").click();
         for (var name : names) {
             choose(page, name);
