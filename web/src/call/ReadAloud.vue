@@ -38,7 +38,7 @@ onKey('r', () => reading.value && repeat())
     <button
       v-else
       type="button"
-      class="absolute top-0 right-0 min-h-12 px-4 text-sm underline decoration-dotted underline-offset-4"
+      class="absolute top-0 right-0 min-h-12 px-4 pt-2 pb-5 text-sm leading-none underline decoration-dotted underline-offset-4"
       @click="start()"
     >
       Read aloud

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
-import { computed, onUnmounted, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { Step } from '../api/types'
 import { byId } from '../judgement/byId'
 import { lowerFirst } from '../ui/format'
+import { heightAs } from '../ui/heightAs'
 import { onKey } from '../ui/keys'
 import { confirmedLast } from './confirmed'
 import { useCallContext } from './context'
@@ -21,12 +21,7 @@ const first = computed(() =>
 
 /** What ends a step: in view above the bar of the views, however much there is to read before; its buttons by the keys 1 to 9, too. */
 const foot = ref<HTMLElement>()
-const { height } = useElementSize(foot, undefined, { box: 'border-box' })
-const root = document.documentElement.style
-
-// What is scrolled to is not to lie under it.
-watch(height, (pixels) => root.setProperty('--step-foot', `${pixels}px`))
-onUnmounted(() => root.removeProperty('--step-foot'))
+heightAs('--step-foot', foot)
 
 onKey([...'123456789'], (key) =>
   foot.value?.querySelectorAll<HTMLElement>('button:not(:disabled)')[Number(key) - 1]?.click(),
@@ -36,7 +31,7 @@ onKey([...'123456789'], (key) =>
 <template>
   <div
     ref="foot"
-    class="step-foot bg-sheet border-edge sticky bottom-14 z-[5] -mx-4 grid max-h-[60dvh] gap-2 overflow-y-auto border-t-2 px-4 py-2"
+    class="step-foot bg-sheet border-edge sticky bottom-[calc(3.5rem+var(--store-mark,0px))] z-[5] -mx-4 grid max-h-[60dvh] gap-2 overflow-y-auto border-t-2 px-4 py-2"
     role="group"
     aria-label="Answers"
   >

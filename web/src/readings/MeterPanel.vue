@@ -75,7 +75,7 @@ function choose(event: Event) {
     <Trace :samples="samples" :steady="steady?.value" />
     <p>
       <template v-if="steady">
-        Steady at <b class="font-mono">{{ steady.shown }}</b>, shaking by
+        Steady at <b class="font-mono">{{ steady.shown }}</b>, varies by
         <span class="font-mono"
           >± {{ steady.standardUncertainty.toPrecision(2) }} {{ samples[0]?.unit }}</span
         >

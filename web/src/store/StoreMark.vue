@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { away } from '../api/client'
 import { useSession } from '../api/queries'
 import { clock } from '../ui/clocks'
+import { heightAs } from '../ui/heightAs'
 import NotTaken from './NotTaken.vue'
 import { refused, waiting } from './outbox'
 import { keepsNothing } from './storage'
@@ -26,11 +27,14 @@ const ROOM = {
     'There is no room on this device: until there is some, what you do goes through with signal only.',
 }
 const looking = ref(false)
+const mark = ref<HTMLElement>()
+heightAs('--store-mark', mark)
 </script>
 
 <template>
   <div
     v-if="away || long || returned || keepsNothing || refused.length || others"
+    ref="mark"
     class="bg-warn-pale border-line no-print sticky bottom-14 z-10 flex flex-wrap items-center gap-x-3 border-t px-3 text-[0.95rem]"
   >
     <p v-if="away || long || returned" role="status" class="py-2">

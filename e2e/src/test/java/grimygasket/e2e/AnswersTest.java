@@ -50,6 +50,22 @@ public class AnswersTest extends BrowserTest {
     }
 
     @Test
+    public void whatWaitsToBeSentDoesNotCoverThem() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        page.navigate(installation.address() + HALF_DONE);
+        page.getByLabel("Answers").waitFor();
+        holds(page, HALF_DONE);
+        page.context().setOffline(true);
+        page.getByPlaceholder("What else?").fill("E7q");
+        page.getByText("Code “E7q”, not in the tables").click();
+        page.getByText("One entry waits on this device").waitFor();
+        page.waitForFunction("() => { const top = one => document.querySelector(one).getBoundingClientRect();"
+                + " return top('[aria-label=Answers]').bottom <= top('[role=status]').top + 1 }");
+        page.context().setOffline(false);
+        hasSentAll(page);
+    }
+
+    @Test
     public void theAnswersAreInViewAtTheDesk() {
         var page = chromium.signedIn(installation, Size.DESK);
         for (var call : List.of(HALF_DONE, LEFT_OPEN)) {
