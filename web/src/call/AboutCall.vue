@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useColleagues, useOthers } from '../api/queries'
-import { me } from '../store/held'
 import TextField from '../ui/TextField.vue'
 import { useDraft } from '../ui/drafts'
 import { useCallContext } from './context'
@@ -14,14 +13,6 @@ const to = ref('')
 
 const owner = computed(() => colleagues.value?.find(({ id }) => id === call.value.head.accountId))
 const others = useOthers(() => call.value.head.accountId, open)
-const mayGive = computed(() => me().rank === 'LEAD' || me().account === call.value.head.accountId)
-/** Only a call on which nothing was entered is a mistake; any other is closed. */
-const untouched = computed(() => {
-  const { story, cautions, parts, job } = call.value
-  return (
-    !story.length && !cautions.length && !parts.length && Object.values(job).every((lines) => !lines.length)
-  )
-})
 
 async function cancel() {
   if (await actions.cancel(reason.value)) stage.show('HAND_OVER')
@@ -44,7 +35,7 @@ async function give() {
         owner ? `On ${owner.name}’s round` : 'Give it away, cancel it'
       }}</span>
     </summary>
-    <form v-if="mayGive && others.length" class="grid gap-2 pb-3" @submit.prevent="give">
+    <form v-if="others.length" class="grid gap-2 pb-3" @submit.prevent="give">
       <label class="grid gap-1">
         <span class="font-semibold">Give the call to</span>
         <select v-model="to" class="field">
@@ -54,7 +45,7 @@ async function give() {
       </label>
       <button class="btn" :disabled="actions.busy.value || !to">Give call</button>
     </form>
-    <form v-if="untouched" class="grid gap-2 pb-2" novalidate @submit.prevent="cancel">
+    <form class="grid gap-2 pb-2" novalidate @submit.prevent="cancel">
       <TextField
         v-model="reason"
         label="Cancel the call, because"
@@ -64,8 +55,5 @@ async function give() {
       />
       <button class="btn" :disabled="actions.busy.value">Cancel call</button>
     </form>
-    <p v-else class="text-soft pb-2 text-[0.95rem]">
-      Something was entered on this call: it is closed, not cancelled.
-    </p>
   </details>
 </template>

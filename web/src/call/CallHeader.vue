@@ -28,6 +28,7 @@ const plate = computed(() => {
   ]
 })
 const phone = computed(() => call.value.customer.phone)
+const tel = computed(() => `tel:${phone.value.replaceAll(' ', '')}`)
 const street = computed(() => call.value.customer.street)
 </script>
 
@@ -51,7 +52,7 @@ const street = computed(() => call.value.customer.street)
         <path d="M1 1l5 5 5-5" fill="none" stroke="currentColor" stroke-width="2" />
       </svg>
     </button>
-    <a v-if="phone" :href="`tel:${phone.replaceAll(' ', '')}`" class="btn desk:hidden min-h-12 px-3">Phone</a>
+    <a v-if="phone" :href="tel" class="btn desk:hidden min-h-12 px-3">Phone</a>
     <a v-if="street" :href="`geo:0,0?q=${encodeURIComponent(street)}`" class="btn desk:hidden min-h-12 px-3"
       >Map</a
     >
@@ -74,7 +75,7 @@ const street = computed(() => call.value.customer.street)
           {{ pack.name }} · {{ call.customer.name }}, {{ street }}
           <a
             v-if="phone"
-            :href="`tel:${phone.replaceAll(' ', '')}`"
+            :href="tel"
             class="ml-2 inline-block font-mono text-sm underline decoration-dotted"
             >{{ phone }}</a
           >

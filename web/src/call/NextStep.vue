@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import PanelHead from '../ui/PanelHead.vue'
-import { lowerFirst, minutes } from '../ui/format'
+import { minutes } from '../ui/format'
 import Alternatives from './Alternatives.vue'
-import { byId } from '../judgement/byId'
 import { chain } from '../judgement/chain'
-import { stepKey, waitingText } from '../judgement/steps'
+import { stepKey, titleOf, waitingText } from '../judgement/steps'
 import { useCallContext } from './context'
 import Dangers from './Dangers.vue'
 import ForWhom from './ForWhom.vue'
@@ -20,24 +19,17 @@ import StepFoot from './StepFoot.vue'
 import StepRemedy from './StepRemedy.vue'
 import GoOn from './stages/GoOn.vue'
 import { usePower } from './usePower'
+import { useStepWork } from './useStepWork'
 import WaysIn from './WaysIn.vue'
 import WhatStays from './WhatStays.vue'
 
 const emit = defineEmits<{ choose: [key: string]; back: [] }>()
-const { call, pack, stage, step } = useCallContext()
+const { call, stage, step } = useCallContext()
 
 const { blocked } = usePower(() => step.value)
-/** A proof is named by what works: "It drains". */
-const title = computed(() =>
-  step.value?.kind === 'PROVE' ? `Check that ${lowerFirst(step.value.name)}` : (step.value?.name ?? ''),
-)
 const ownChoice = computed(() => !!step.value && step.value !== call.value.assessment.plan.next)
-const remedy = computed(() =>
-  step.value?.kind === 'REMEDY' ? byId(pack.value.remedies, step.value.id) : undefined,
-)
-const work = computed(() =>
-  step.value?.kind === 'CHECK' ? byId(pack.value.checks, step.value.id) : remedy.value,
-)
+const { check, remedy } = useStepWork(() => step.value)
+const work = computed(() => check.value ?? remedy.value)
 const tools = computed(() => {
   const { checks, remedies } = call.value.applicable.tools
   return (step.value?.kind === 'CHECK' ? checks : remedies)[work.value?.id ?? '']
@@ -47,7 +39,7 @@ const tools = computed(() => {
 <template>
   <WhatStays />
   <template v-if="step">
-    <PanelHead :label="ownChoice ? 'Your choice' : 'Next'" :title="title">
+    <PanelHead :label="ownChoice ? 'Your choice' : 'Next'" :title="titleOf(step)">
       <template v-if="ownChoice" #label>
         <button
           type="button"

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Step } from '../api/types'
 import { byId } from '../judgement/byId'
+import { titleOf } from '../judgement/steps'
 import { onKey } from '../ui/keys'
 import { useCallContext } from './context'
 import { useAloud } from './useAloud'
@@ -13,7 +14,7 @@ const { cautions, method, notes } = useStepWork(() => props.step)
 
 /** What stands at the step, the warnings before the work. */
 const sentences = computed(() => [
-  props.step.name,
+  titleOf(props.step),
   ...cautions.value.map((id) => byId(pack.value.cautions, id)).map((one) => `${one?.title}. ${one?.text}`),
   ...method.value.map(({ text, stopIf }) => (stopIf ? `${text} Stop if ${stopIf}` : text)),
   ...notes.value,

@@ -4,10 +4,10 @@ import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 
 /** What the pack has about the work of a step, as it fits this call. */
-export function useStepWork(step: () => Pick<Step, 'kind' | 'id'>) {
+export function useStepWork(step: () => Pick<Step, 'kind' | 'id'> | undefined) {
   const { call, pack } = useCallContext()
   const of = <T extends { id: string }>(kind: Step['kind'], all: () => T[]) =>
-    computed(() => (step().kind === kind ? byId(all(), step().id) : undefined))
+    computed(() => (step()?.kind === kind ? byId(all(), step()!.id) : undefined))
   const check = of('CHECK', () => pack.value.checks)
   const remedy = of('REMEDY', () => pack.value.remedies)
   const proof = of('PROVE', () => pack.value.proofs)

@@ -1,5 +1,5 @@
 import type { Step } from '../api/types'
-import { hours } from '../ui/format'
+import { hours, lowerFirst } from '../ui/format'
 
 /** Names a step among all that can be done; the same step has the same key in every assessment. */
 export const stepKey = (step: Pick<Step, 'kind' | 'id'>) => `${step.kind}:${step.id}`
@@ -29,3 +29,7 @@ export function waitingText({ way, minutes }: Step['waiting']): string {
       return 'by somebody qualified'
   }
 }
+
+/** A proof is named by what works, as "It drains"; as a step it is a check of that. */
+export const titleOf = ({ kind, name }: Pick<Step, 'kind' | 'name'>) =>
+  kind === 'PROVE' ? `Check that ${lowerFirst(name)}` : name

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { lowerFirst } from '../../ui/format'
+import { titleOf } from '../../judgement/steps'
 import { useCallContext } from '../context'
 import { STAGE_TITLE } from '../stageTitle'
 
@@ -10,8 +10,7 @@ const title = computed(() => STAGE_TITLE[call.value.stands])
 /** What lies on the tray goes back first. */
 const step = computed(() => {
   const { next } = call.value.assessment.plan
-  if (call.value.stands === 'CLOSE' || !next) return undefined
-  return next.kind === 'PROVE' ? `check that ${lowerFirst(next.name)}` : next.name
+  return call.value.stands !== 'CLOSE' && next ? titleOf(next) : undefined
 })
 </script>
 

@@ -48,7 +48,7 @@ public class CorpusTest {
 
     private final List<Engine> engines = new ArrayList<>();
 
-    /** Those that are asked about the call at hand. */
+    /** The engines that answer for the current call. */
     private List<Engine> asked = engines;
 
     @BeforeClass

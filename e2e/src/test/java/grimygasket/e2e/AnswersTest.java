@@ -22,7 +22,9 @@ public class AnswersTest extends BrowserTest {
     private static final String OUT_OF_VIEW = """
             () => {
               const foot = document.querySelector('nav[aria-label=Views]').getBoundingClientRect().top
-              return [...document.querySelectorAll('[aria-label=Answers] button')]
+              const answers = [...document.querySelectorAll('[aria-label=Answers] button')]
+              if (!answers.length) return ['no answers']
+              return answers
                 .filter(one => { const { top, bottom } = one.getBoundingClientRect(); return top < 0 || bottom > foot + 1 })
                 .map(one => one.innerText)
             }""";
@@ -68,11 +70,9 @@ public class AnswersTest extends BrowserTest {
     @Test
     public void theAnswersAreInViewAtTheDesk() {
         var page = chromium.signedIn(installation, Size.DESK);
-        for (var call : List.of(HALF_DONE, LEFT_OPEN)) {
-            page.navigate(installation.address() + call);
-            page.getByLabel("Next step").getByRole(AriaRole.BUTTON).first().waitFor();
-            assertEquals(page.evaluate(OUT_OF_VIEW), List.of(), call);
-        }
+        page.navigate(installation.address() + HALF_DONE);
+        page.getByLabel("Answers").waitFor();
+        assertEquals(page.evaluate(OUT_OF_VIEW), List.of());
     }
 
     @Test

@@ -53,7 +53,6 @@ public final class Screenshots {
             takeWayIn(page, installation.address() + WASHER, folder, "open-390");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#close", folder, "close-390");
             takeStop(page, installation.address() + DRYER, folder, "stop-390");
-            takeMeter(page, installation.address() + BrowserTest.HALF_DONE, folder, "meter-390");
             page = chromium.signedIn(installation, Size.DESK);
             page.context().route("**/api/feed", Route::abort);
             takeGauge(page, installation.address(), folder, "gauge-1280");
@@ -145,14 +144,6 @@ public final class Screenshots {
         page.evaluate("document.activeElement.blur(), window.scrollTo({ top: 0 })");
         take(page, folder, name);
         page.context().setOffline(false);
-    }
-
-    private static void takeMeter(Page page, String address, Path folder, String name) {
-        page.navigate(address);
-        BrowserTest.choose(page, "Drain into a bucket from the hose end");
-        BrowserTest.button(page, "From a meter").click();
-        page.getByText("Steady at").waitFor();
-        take(page, folder, name);
     }
 
     /** Two symptoms supposed, of a drain that hums. */

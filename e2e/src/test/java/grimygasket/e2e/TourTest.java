@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
-/** Whoever follows the tour finds what it names. */
+/** Every name in the tour exists in the application. */
 public class TourTest {
     private static final Pattern IN_ITALICS = Pattern.compile("(?<!\\*)\\*([^*]+)\\*(?!\\*)");
 
