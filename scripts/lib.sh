@@ -119,6 +119,7 @@ compile_core() {
   stamp=$(cd "$root" && find -H core/src/main wording/src/main codec/src/main device/src/main pom.xml core/pom.xml wording/pom.xml codec/pom.xml device/pom.xml \
     -type f -print0 | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum)
   [ "$(cat "$made" 2>/dev/null)" != "$stamp" ] || return 0
+  say "Building the core for the browser (the first time this fetches libraries)"
   # Its codec is made from the records of the core, which Maven does not see change.
   rm -rf "$root/device/target/classes" "$root/device/target/generated-sources"
   run_logged "$var/log/compile-core.log" "Building the core for the browser" mvn -B -q -f "$root/pom.xml" -pl device -am process-classes
@@ -129,6 +130,7 @@ compile_core() {
 fetch_page() {
   if [ ! -e "$root/web/node_modules/.package-lock.json" ] ||
     [ "$root/web/package-lock.json" -nt "$root/web/node_modules/.package-lock.json" ]; then
+    say "Fetching the page's packages"
     run_logged "$var/log/fetch-page.log" "Fetching the page's packages" npm --prefix "$root/web" ci --no-audit --no-fund
     touch "$root/web/node_modules/.package-lock.json"
   fi

@@ -47,8 +47,7 @@ public class AccessibilityTest extends BrowserTest {
 
     @Test(dataProvider = "looks")
     public void inEveryLightItCanBeRead(String look) {
-        var page = chromium.signedIn(installation, Size.DESK);
-        page.navigate(installation.address() + "/settings");
+        var page = chromium.signedIn(installation, Size.DESK, "/settings");
         page.getByLabel(look).check();
         Axe.assertClean(page, "settings");
         for (var view : new String[] {"/round", HALF_DONE, LEFT_OPEN, "/know-how/dishwasher", "/gauges/drain-pump"}) {
@@ -60,8 +59,7 @@ public class AccessibilityTest extends BrowserTest {
 
     @Test
     public void aStepIsAnsweredWithTheKeyboardAlone() {
-        var page = chromium.signedIn(installation, Size.DESK);
-        page.navigate(installation.address() + HALF_DONE);
+        var page = chromium.signedIn(installation, Size.DESK, HALF_DONE);
         choose(page, "Lift the air gap's cap and look");
         button(page, "Blocked then").focus();
         page.keyboard().press("Enter");
@@ -75,8 +73,7 @@ public class AccessibilityTest extends BrowserTest {
 
     @Test
     public void everythingToTouchIsLargeEnoughForAGlove() {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + HALF_DONE);
+        var page = chromium.signedIn(installation, Size.PHONE, HALF_DONE);
         page.getByText("Where it may be blocked").waitFor();
         assertLargeEnough(page);
         for (var segment : SEGMENTS) {

@@ -53,8 +53,7 @@ public class AnswersTest extends BrowserTest {
 
     @Test
     public void whatWaitsToBeSentDoesNotCoverThem() {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + HALF_DONE);
+        var page = chromium.signedIn(installation, Size.PHONE, HALF_DONE);
         page.getByLabel("Answers").waitFor();
         holds(page, HALF_DONE);
         page.context().setOffline(true);
@@ -69,16 +68,14 @@ public class AnswersTest extends BrowserTest {
 
     @Test
     public void theAnswersAreInViewAtTheDesk() {
-        var page = chromium.signedIn(installation, Size.DESK);
-        page.navigate(installation.address() + HALF_DONE);
+        var page = chromium.signedIn(installation, Size.DESK, HALF_DONE);
         page.getByLabel("Answers").waitFor();
         assertEquals(page.evaluate(OUT_OF_VIEW), List.of());
     }
 
     @Test
     public void keysAnswerAndTakeBack() {
-        var page = chromium.signedIn(installation, Size.DESK);
-        page.navigate(installation.address() + HALF_DONE);
+        var page = chromium.signedIn(installation, Size.DESK, HALF_DONE);
         var first = page.getByLabel("Answers").getByRole(AriaRole.BUTTON).first();
         var answer = first.innerText().lines().findFirst().orElseThrow();
         var heading = page.getByLabel("Next step").getByRole(AriaRole.HEADING).first();
@@ -137,8 +134,7 @@ public class AnswersTest extends BrowserTest {
 
     @Test
     public void whoIsOnSiteSeesPlateTelephoneAndPlace() {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + HALF_DONE);
+        var page = chromium.signedIn(installation, Size.PHONE, HALF_DONE);
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Phone")))
                 .hasAttribute("href", Pattern.compile("^tel:"));
         assertThat(page.getByText("Map", new Page.GetByTextOptions().setExact(true)))

@@ -124,8 +124,7 @@ abstract class BrowserTest {
 
     /** A phone that shows a call, and holds it. */
     Page showing(String call) {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + call);
+        var page = chromium.signedIn(installation, Size.PHONE, call);
         page.getByLabel("Next step").waitFor();
         holds(page, call);
         return page;

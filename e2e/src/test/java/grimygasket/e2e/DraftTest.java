@@ -28,8 +28,7 @@ public class DraftTest extends BrowserTest {
 
     @Test(dataProvider = "sizes")
     public void aFaultIsAddedACaseFailsIsMendedAndTheDraftPutToUse(Size size) {
-        var page = chromium.signedIn(installation, size);
-        page.navigate(installation.address() + KIND + "/draft");
+        var page = chromium.signedIn(installation, size, KIND + "/draft");
         var fault = "Hose swollen, seen on a " + size.name().toLowerCase();
         link(page, "Add a fault").click();
         fill(page, "Name", fault);
@@ -79,8 +78,7 @@ public class DraftTest extends BrowserTest {
 
     @Test
     public void whatContradictsItselfIsSaidAndTakenBack() {
-        var page = chromium.signedIn(installation, Size.DESK);
-        page.navigate(installation.address() + KIND + "/faults/bin-packed");
+        var page = chromium.signedIn(installation, Size.DESK, KIND + "/faults/bin-packed");
         link(page, "Change: " + page.locator("h2").first().innerText()).click();
         button(page, "Take the fault out").click();
         assertThat(page.getByText(Pattern.compile("It contradicts itself: \\d+ things? (is|are) wrong")))

@@ -24,8 +24,7 @@ public class GaugesTest extends BrowserTest {
     }
 
     private Page gauge(Size size, String id) {
-        var page = chromium.signedIn(installation, size);
-        page.navigate(installation.address() + "/gauges/" + id);
+        var page = chromium.signedIn(installation, size, "/gauges/" + id);
         page.getByRole(AriaRole.HEADING).first().waitFor();
         return page;
     }
@@ -146,8 +145,7 @@ public class GaugesTest extends BrowserTest {
 
     @Test
     public void aLostMeterKeepsWhatItSaidAndASeriesIsSavedAndOpened() throws Exception {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + HALF_DONE);
+        var page = chromium.signedIn(installation, Size.PHONE, HALF_DONE);
         choose(page, "Measure the hot supply");
         button(page, "From a meter").click();
         var sheet = page.getByRole(AriaRole.DIALOG);

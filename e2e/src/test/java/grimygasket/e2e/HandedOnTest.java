@@ -34,8 +34,7 @@ public class HandedOnTest extends BrowserTest {
     @Test
     public void aCallReadIntoAnEmptyInstallationIsTheSameCallWithTheSameReport()
             throws IOException, InterruptedException {
-        var page = chromium.signedIn(installation, Size.DESK);
-        page.navigate(installation.address() + CLOSED);
+        var page = chromium.signedIn(installation, Size.DESK, CLOSED);
         var file =
                 download(page, () -> page.getByText("The whole call as a file").click(), ".json");
         var said = report(page, installation.address());
@@ -68,8 +67,7 @@ public class HandedOnTest extends BrowserTest {
 
     @Test
     public void theReportIsTakenAlongAsPdfAndItsDatesAsACalendar() throws IOException {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + CLOSED + "/report");
+        var page = chromium.signedIn(installation, Size.PHONE, CLOSED + "/report");
         var pdf = download(page, () -> link(page, "PDF").click(), ".pdf");
         assertTrue(new String(Files.readAllBytes(pdf), 0, 5).startsWith("%PDF-"));
         var dates = download(page, () -> link(page, "Dates for a calendar").click(), ".ics");

@@ -20,8 +20,7 @@ public class KnowhowTest extends BrowserTest {
     private static final Path PACK = Path.of("../knowledge/vacuum-cleaner.yaml");
 
     private Page open(Size size, String path) {
-        var page = chromium.signedIn(installation, size);
-        page.navigate(installation.address() + path);
+        var page = chromium.signedIn(installation, size, path);
         return page;
     }
 

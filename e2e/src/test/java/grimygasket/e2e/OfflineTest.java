@@ -331,8 +331,7 @@ public class OfflineTest extends BrowserTest {
         holds(phone, id);
         noSignal(phone);
         var another = showing("/calls/" + id);
-        var desk = chromium.signedIn(installation, Size.DESK);
-        desk.navigate(installation.address() + "/calls/" + id);
+        var desk = chromium.signedIn(installation, Size.DESK, "/calls/" + id);
         desk.locator("summary")
                 .filter(new Locator.FilterOptions().setHasText("Odile Marsh"))
                 .click();

@@ -92,8 +92,7 @@ public class PasskeyTest extends BrowserTest {
 
     @Test
     public void aNumberForAnAddressHasNone() {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + "/settings");
+        var page = chromium.signedIn(installation, Size.PHONE, "/settings");
         assertThat(page.getByText("This browser has none at this address")).isVisible();
     }
 }

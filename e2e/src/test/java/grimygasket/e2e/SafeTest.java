@@ -51,8 +51,7 @@ public class SafeTest extends BrowserTest {
         assertThat(call.panel()).containsText("what is left to clear it is for somebody qualified");
         assertThat(call.panel()).not().containsText("All sound");
 
-        var maren = chromium.signedIn(installation, Size.DESK);
-        maren.navigate(installation.address() + "/settings");
+        var maren = chromium.signedIn(installation, Size.DESK, "/settings");
         button(maren, "Change Rollo Fenn").click();
         var sheet = maren.getByRole(AriaRole.DIALOG);
         sheet.getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("Electrical measuring"))
@@ -85,8 +84,7 @@ public class SafeTest extends BrowserTest {
 
     @Test
     public void theCoverGoesBackBeforeItIsProved() {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + LEFT_OPEN);
+        var page = chromium.signedIn(installation, Size.PHONE, LEFT_OPEN);
         var call = new CallPage(page);
         assertThat(call.panel()).containsText("Refit in this order");
         call.segment("Prove");
@@ -112,8 +110,7 @@ public class SafeTest extends BrowserTest {
 
     @Test
     public void whoTipsTheMachineReadsItsWeightOnAVisitForUpkeep() {
-        var page = chromium.signedIn(installation, Size.PHONE);
-        page.navigate(installation.address() + "/settings");
+        var page = chromium.signedIn(installation, Size.PHONE, "/settings");
         unfold(page, " to choose");
         page.waitForResponse(
                 "**/api/schools/*",
