@@ -112,7 +112,7 @@ export async function putFile<T>(url: string, file: Blob, signal?: AbortSignal):
 /**
  * Signs in by name and password.
  *
- * @returns what one of their passkeys is to symptom before they are in; nothing for whoever has none
+ * @returns what one of their passkeys is to sign before they are in; nothing for whoever has none
  */
 export async function signIn(login: string, password: string): Promise<object | undefined> {
   const post = async (): Promise<Answer<object>> => {

@@ -4,6 +4,7 @@ import type { Entry, Written } from '../api/types'
 import MeterSheet from '../readings/MeterSheet.vue'
 import TextField from '../ui/TextField.vue'
 import { useDraft } from '../ui/drafts'
+import { useSession } from '../api/queries'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
 
@@ -14,6 +15,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ kept: [] }>()
 const { call, pack, actions } = useCallContext()
+const { data: session } = useSession()
 const measurable = computed(() => call.value.find.measures[props.check]!)
 const measure = computed(() => byId(pack.value.checks, props.check)!.measure!)
 const typed = useDraft<Written>(`reading:${call.value.head.id}:${props.check}`, {})
@@ -23,8 +25,8 @@ const metering = ref(false)
 const error = computed(() => actions.problem.value?.fields.reading)
 
 async function keep() {
-  const { text = '', standardUncertainty } = typed.value
-  const measured = { text, standardUncertainty, unit: measurable.value.unit }
+  const { text = '', standardUncertainty, source } = typed.value
+  const measured = { text, standardUncertainty, source, unit: measurable.value.unit }
   const kept = props.entry
     ? actions.retakeReading(props.entry, measured)
     : actions.takeReading(props.check, measured)
@@ -52,7 +54,14 @@ async function keep() {
       <button class="btn btn-act mt-7" :disabled="actions.busy.value || !typed.text">Save</button>
     </div>
     <div class="flex flex-wrap gap-2 empty:hidden">
-      <button v-if="measurable.meter" type="button" class="btn" @click="metering = true">From a meter</button>
+      <button
+        v-if="measurable.meter && session?.simulatedMeters"
+        type="button"
+        class="btn"
+        @click="metering = true"
+      >
+        From a meter
+      </button>
       <RouterLink
         v-if="measurable.gauge"
         :to="{ path: `/gauges/${measurable.gauge}`, query: { call: call.head.id } }"

@@ -50,7 +50,8 @@ export function useStory() {
   }
 
   function jobLines(): StoryLine[] {
-    const { pieces, conditions, things, notes, debts, water, ways, lastLook } = call.value.job
+    const { pieces, conditions, things, notes, debts, water, ways, lastLook, labour, signature } =
+      call.value.job
     return [
       ...pieces.map((one) => line(one, one.what.name, PLACE[one.what.place])),
       ...conditions.map((one) => line(one, station(one.what.station), conditionText(one.what))),
@@ -68,6 +69,8 @@ export function useStory() {
       ...water.map((one) => line(one, 'Water still in it', `${one.what.levelCm} cm`)),
       ...ways.map((one) => line(one, ...wayText(one.what))),
       ...lastLook.map((one) => line(one, 'Last look', `${one.what.looks.length} things`)),
+      ...labour.map((one) => line(one, 'Labour charged', `${one.what.minutes} min`)),
+      ...signature.map((one) => line(one, 'Signed by', one.what.name)),
     ]
   }
 

@@ -66,7 +66,7 @@ interface Questions {
   steps: [{ held: Held }, { steps: Step[] }]
   step: [{ held: Held; kind: Step['kind']; id: string }, { step?: Step }]
   round: [{ ofDay: Held[]; leftOpen: Held[]; asker: Asker }, RoundOfDay]
-  report: [{ held: Held; asker: Asker; business: string; currency: NextDays['currency'] }, Report]
+  report: [{ held: Held; asker: Asker; sender: NextDays['sender'] }, Report]
   gauges: [{ held?: Held; units: Session['units'] }, { gauges: Gauge[] }]
   judge: [
     {

@@ -10,11 +10,11 @@ const counting = ref(false)
 </script>
 
 <template>
-  <button v-if="!counting" type="button" class="btn" @click="counting = true">Count vessels</button>
+  <button v-if="!counting" type="button" class="btn" @click="counting = true">Count bowls</button>
   <div v-else class="flex flex-wrap items-center gap-2">
     <Stepper
       v-model="vessel"
-      label="A vessel holds"
+      label="A bowl holds"
       hide-label
       :min="0.1"
       :max="30"

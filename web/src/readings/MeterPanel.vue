@@ -36,7 +36,11 @@ const STATE = {
 
 /** As if it had been typed, with the uncertainty that it had. */
 const take = ({ value, standardUncertainty }: Steady) =>
-  emit('take', { text: String(Number(value.toPrecision(4))), standardUncertainty })
+  emit('take', {
+    text: String(Number(value.toPrecision(4))),
+    standardUncertainty,
+    source: opened.value ? undefined : 'SIMULATED_METER',
+  })
 
 async function attempt(what: () => Promise<unknown>) {
   problem.value = undefined

@@ -19,6 +19,8 @@ export interface Steady {
 export interface Taken {
   text: string
   standardUncertainty: number
+  /** None for a series from a file. */
+  source?: 'SIMULATED_METER'
 }
 
 /** Milliseconds until a lost meter is looked for again. */

@@ -3,6 +3,8 @@ import { away } from '../api/client'
 import { Problem } from '../api/problem'
 import { useReport } from '../api/queries'
 import Notice from '../ui/Notice.vue'
+import { photoSource } from '../call/stages/usePhotos'
+import { HEIGHT, pathOf, WIDTH } from '../ui/strokes'
 import ReportSection from './ReportSection.vue'
 
 const props = defineProps<{ id: string }>()
@@ -33,9 +35,14 @@ const print = () => window.print()
     <article class="bg-sheet border-line grid gap-5 rounded-xl border p-5 sm:p-8 print:border-0 print:p-0">
       <header class="grid gap-3 sm:grid-cols-2">
         <div class="sm:col-span-2">
-          <p class="text-soft">{{ report.business }}</p>
-          <h1 class="text-3xl leading-tight">{{ report.title }}</h1>
-          <p>{{ report.standing }}</p>
+          <div class="flex flex-wrap justify-between gap-x-6">
+            <p class="text-lg font-bold">{{ report.business }}</p>
+            <div class="text-soft text-sm sm:text-right">
+              <p v-for="line in report.letterhead" :key="line">{{ line }}</p>
+            </div>
+          </div>
+          <h1 class="mt-2 text-3xl leading-tight">{{ report.title }}</h1>
+          <p>No. {{ report.number }}. {{ report.standing }}</p>
         </div>
         <div>
           <p v-for="(line, i) in report.customer" :key="line" :class="{ 'font-bold': !i }">{{ line }}</p>
@@ -45,6 +52,30 @@ const print = () => window.print()
         </div>
       </header>
       <ReportSection v-for="section in report.sections" :key="section.title" :section="section" />
+      <ul v-if="report.photos.length" class="grid grid-cols-2 gap-3 sm:grid-cols-4" aria-label="Photos">
+        <li v-for="shot in report.photos" :key="shot.photo">
+          <img
+            :src="photoSource(id, shot.photo)"
+            :alt="shot.of"
+            class="border-line aspect-4/3 w-full rounded-lg border object-cover"
+          />
+          <p class="text-soft text-sm">{{ shot.of }}</p>
+        </li>
+      </ul>
+      <section v-if="report.signed" class="break-inside-avoid" aria-label="Signed">
+        <h2 class="text-xl">Signed</h2>
+        <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-56" role="img" aria-label="Signature">
+          <path
+            :d="pathOf(report.signed.strokes)"
+            fill="none"
+            stroke="currentColor"
+            stroke-width="2"
+            stroke-linecap="round"
+            stroke-linejoin="round"
+          />
+        </svg>
+        <p>{{ report.signed.by }}</p>
+      </section>
       <p class="text-soft text-sm">{{ report.note }}</p>
     </article>
   </main>

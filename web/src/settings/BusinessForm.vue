@@ -10,19 +10,34 @@ import Notice from '../ui/Notice.vue'
 import TextField from '../ui/TextField.vue'
 
 const { data: business } = useBusiness()
-const form = ref({ name: '', labourPerHour: '', returnTripMinutes: '', mainsVolts: '', zone: '' })
+const form = ref({
+  currency: '',
+  name: '',
+  address: '',
+  phone: '',
+  email: '',
+  taxNumber: '',
+  taxPercent: '',
+  warrantyMonths: '',
+  labourPerHour: '',
+  returnTripMinutes: '',
+  mainsVolts: '',
+  zone: '',
+  simulatedMeters: false,
+})
 const zones = Intl.supportedValuesOf('timeZone')
-const show = ({ name, labourPerHour, returnTripMinutes, mainsVolts, zone }: Business) =>
+const show = (known: Business) =>
   (form.value = {
-    name,
-    labourPerHour: labourPerHour.toFixed(2),
-    returnTripMinutes: String(returnTripMinutes),
-    mainsVolts: String(mainsVolts),
-    zone,
+    ...known,
+    taxPercent: String(known.taxPercent),
+    warrantyMonths: String(known.warrantyMonths),
+    labourPerHour: known.labourPerHour.toFixed(2),
+    returnTripMinutes: String(known.returnTripMinutes),
+    mainsVolts: String(known.mainsVolts),
   })
 watch(business, (known) => known && show(known), { immediate: true })
 
-const NUMBERS = ['labourPerHour', 'returnTripMinutes', 'mainsVolts'] as const
+const NUMBERS = ['labourPerHour', 'returnTripMinutes', 'mainsVolts', 'taxPercent', 'warrantyMonths'] as const
 /** What was typed that is no number; the rest is the server's to refuse. */
 const notNumbers = computed(() =>
   Object.fromEntries(
@@ -38,11 +53,13 @@ const save = useMutation({
     answer(() =>
       api.PUT('/api/business', {
         body: {
-          name: form.value.name,
-          currency: business.value!.currency,
+          ...form.value,
           labourPerHour: number('labourPerHour'),
           returnTripMinutes: Math.round(number('returnTripMinutes')),
           mainsVolts: Math.round(number('mainsVolts')),
+          taxPercent: number('taxPercent'),
+          warrantyMonths: Math.round(number('warrantyMonths')),
+          email: form.value.email.trim(),
           zone: form.value.zone.trim(),
         },
       }),
@@ -69,6 +86,27 @@ const errors = computed<Record<string, string>>(() => ({ ...problem.value?.field
     <h2 id="business-title" class="text-lg leading-tight">The business</h2>
     <Notice v-if="problem" :problem="problem" @again="save.mutate()" @dismiss="save.reset()" />
     <TextField v-model="form.name" label="Name in reports" :error="errors.name" maxlength="80" />
+    <label class="grid gap-1">
+      <span class="font-semibold">Address in reports</span>
+      <textarea v-model="form.address" rows="3" maxlength="200" class="field py-2" />
+    </label>
+    <TextField v-model="form.phone" label="Phone" type="tel" :error="errors.phone" maxlength="40" />
+    <TextField v-model="form.email" label="E-mail" type="email" :error="errors.email" maxlength="120" />
+    <TextField v-model="form.taxNumber" label="Tax number" :error="errors.taxNumber" maxlength="40" />
+    <TextField
+      v-model="form.taxPercent"
+      label="Tax in your prices, percent"
+      hint="0 if you charge none"
+      inputmode="decimal"
+      :error="errors.taxPercent"
+    />
+    <TextField
+      v-model="form.warrantyMonths"
+      label="Warranty on repairs, months"
+      hint="0 if reports are to say nothing of it"
+      inputmode="numeric"
+      :error="errors.warrantyMonths"
+    />
     <TextField
       v-model="form.labourPerHour"
       :label="`An hour of work, ${business.currency}`"
@@ -100,6 +138,10 @@ const errors = computed<Record<string, string>>(() => ({ ...problem.value?.field
     <datalist id="zones">
       <option v-for="zone in zones" :key="zone" :value="zone" />
     </datalist>
+    <label class="flex min-h-12 items-center gap-3">
+      <input v-model="form.simulatedMeters" type="checkbox" class="accent-act size-6 shrink-0" />
+      <span>Simulated meters, to try things out. Reports say which readings are simulated.</span>
+    </label>
     <button class="btn" :disabled="save.isPending.value">Save</button>
     <p role="status" class="text-clean font-semibold">{{ save.isSuccess.value ? 'Kept.' : '' }}</p>
   </form>

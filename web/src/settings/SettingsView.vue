@@ -87,8 +87,8 @@ async function leave() {
     </header>
     <Sheet v-model="asksFirst" title="Not all of it has gone out">
       <p>
-        {{ unsent === 1 ? 'One entry is' : `${unsent} entries are` }} only on this device yet. Whoever
-        symptoms out here takes them away for good: wait until there is signal.
+        {{ unsent === 1 ? 'One entry is' : `${unsent} entries are` }} only on this device yet. Whoever signs
+        out here takes them away for good: wait until there is signal.
       </p>
       <div class="mt-4 flex flex-wrap gap-2">
         <button type="button" class="btn btn-act" @click="asksFirst = false">Stay signed in</button>

@@ -174,8 +174,8 @@ export async function stepOf(one: HeldCall, kind: Step['kind'], id: string): Pro
 }
 
 export async function reportOf(one: HeldCall): Promise<Report> {
-  const { business, currency } = await daysKnown()
-  return ask('report', { held: await told(one), asker: asker(), business, currency })
+  const { sender } = await daysKnown()
+  return ask('report', { held: await told(one), asker: asker(), sender })
 }
 
 /** A day's calls, and those of earlier days that are still open. */

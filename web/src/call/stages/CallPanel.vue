@@ -36,11 +36,12 @@ if (!stage.touched.value && !call.value.head.closing) stage.stay('CALL')
     <template v-if="!call.head.closing">
       <GoOn />
       <ReadOut />
-      <Heard />
-      <CallFindings told />
-      <ToldSymptoms />
-      <ByPhone />
-      <Alternatives v-if="!call.story.length" @choose="emit('choose', $event)" />
+      <Heard>
+        <CallFindings told />
+        <ToldSymptoms />
+        <ByPhone />
+        <Alternatives v-if="!call.story.length" @choose="emit('choose', $event)" />
+      </Heard>
     </template>
   </div>
 </template>

@@ -9,8 +9,10 @@ import { money, percent } from '../../ui/format'
 import { useCallContext } from '../context'
 import TrailSheet from '../TrailSheet.vue'
 import AnotherDay from './AnotherDay.vue'
+import Charge from './Charge.vue'
 import CloseForm from './CloseForm.vue'
 import GoOn from './GoOn.vue'
+import Signing from './Signing.vue'
 import Things from './Things.vue'
 
 const { call, pack, codes, actions } = useCallContext()
@@ -72,6 +74,8 @@ const shown = computed(() =>
         {{ code.clear }}
       </p>
       <Things v-if="call.job.things.length" settling />
+      <Charge />
+      <Signing />
       <GoOn />
       <CloseForm />
       <AnotherDay />

@@ -6,7 +6,7 @@ import { factKnown, symptomSettled, subjectOf } from '../../judgement/finding'
 import { useCallContext } from '../context'
 
 const { call, actions } = useCallContext()
-const { data: heard } = useHeard(
+const { data: heard, isError } = useHeard(
   () => ({
     kind: call.value.machine.kind,
     revision: call.value.head.revision,
@@ -15,6 +15,8 @@ const { data: heard } = useHeard(
   () => call.value.complaint,
 )
 const settled = computed(() => new Set(call.value.story.map((entry) => subjectOf(entry.finding))))
+/** What stands below is not drawn before: it would move away under a thumb. */
+const known = computed(() => !!heard.value || isError.value || !call.value.complaint.trim())
 /** What the complaint speaks of and nobody has settled yet: each wants a nod. */
 const open = computed(() => (heard.value ?? []).filter(({ hit }) => !settled.value.has(hit.id)))
 
@@ -39,4 +41,5 @@ const confirm = (hit: Hit) =>
       </button>
     </div>
   </section>
+  <slot v-if="known" />
 </template>

@@ -29,6 +29,10 @@ function placeHere(photo: string): string | undefined {
   return here.get(photo)
 }
 
+/** Where a photo of a call is. */
+export const photoSource = (call: string, photo: string) =>
+  placeHere(photo) ?? `/api/calls/${call}/photos/${photo}`
+
 /** The photos of a line of the job sheet. */
 export function usePhotos(line: () => Line) {
   const { call, actions } = useCallContext()
@@ -43,7 +47,6 @@ export function usePhotos(line: () => Line) {
   return {
     photos: computed(() => call.value.photos.filter((photo) => photo.lineId === line().id)),
     take,
-    source: (photo: Call['photos'][number]) =>
-      placeHere(photo.id) ?? `/api/calls/${call.value.head.id}/photos/${photo.id}`,
+    source: (photo: Call['photos'][number]) => photoSource(call.value.head.id, photo.id),
   }
 }

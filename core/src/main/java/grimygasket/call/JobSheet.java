@@ -4,10 +4,12 @@ import grimygasket.visit.Condition;
 import grimygasket.visit.Debt;
 import grimygasket.visit.Found;
 import grimygasket.visit.JobLine;
+import grimygasket.visit.Labour;
 import grimygasket.visit.Laid;
 import grimygasket.visit.LookedOver;
 import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
+import grimygasket.visit.Signature;
 import grimygasket.visit.WaterLeft;
 import grimygasket.visit.WayFound;
 import java.util.List;
@@ -24,6 +26,8 @@ import java.util.List;
  * @param water that stood in the machine; one at most
  * @param ways in, as they were found
  * @param lastLook at the machine; one at most
+ * @param labour that is charged; one line at most
+ * @param signature of the customer; one at most
  */
 public record JobSheet(
         List<Line<Laid>> pieces,
@@ -34,7 +38,9 @@ public record JobSheet(
         List<Line<ProofRun>> proofs,
         List<Line<WaterLeft>> water,
         List<Line<WayFound>> ways,
-        List<Line<LookedOver>> lastLook) {
+        List<Line<LookedOver>> lastLook,
+        List<Line<Labour>> labour,
+        List<Line<Signature>> signature) {
 
     /** Sorts lines by their kinds. */
     public static JobSheet of(List<Line<?>> lines) {
@@ -47,7 +53,9 @@ public record JobSheet(
                 only(lines, ProofRun.class),
                 only(lines, WaterLeft.class),
                 only(lines, WayFound.class),
-                only(lines, LookedOver.class));
+                only(lines, LookedOver.class),
+                only(lines, Labour.class),
+                only(lines, Signature.class));
     }
 
     @SuppressWarnings("unchecked") // A line's kind is that of what it says.

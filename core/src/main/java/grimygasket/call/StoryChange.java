@@ -137,7 +137,7 @@ public sealed interface StoryChange extends Change {
             return CommandResult.refused(Reason.Kind.READING);
         }
         try {
-            return then.on(new ReadingTaken(check, Plausible.read(measure.get(), typed, units)));
+            return then.on(new ReadingTaken(check, Plausible.read(measure.get(), typed, units), typed.source()));
         } catch (UnfitReadings e) {
             var fields = new LinkedHashMap<String, Reason>();
             e.problems().forEach((field, said) -> fields.put(field, Reason.of(Reason.Kind.MISREAD, said)));

@@ -1,7 +1,9 @@
 package grimygasket.diagnosis;
 
+import grimygasket.gauge.Source;
 import grimygasket.pack.Code;
 import grimygasket.units.Amount;
+import org.jspecify.annotations.Nullable;
 
 /** One thing learnt on a call. */
 public sealed interface Finding {
@@ -140,8 +142,15 @@ public sealed interface Finding {
      *
      * @param check its id; it has a {@link grimygasket.pack.Measure}
      * @param reading in the measure's quantity
+     * @param source what it was taken off; null for what was read off an instrument and typed
      */
-    record ReadingTaken(String check, Amount reading) implements Checked {
+    record ReadingTaken(
+            String check, Amount reading, @Nullable Source source) implements Checked {
+        /** Read off an instrument, and typed. */
+        public ReadingTaken(String check, Amount reading) {
+            this(check, reading, null);
+        }
+
         @Override
         public <T> T to(Cases<T> cases) {
             return cases.reading(this);

@@ -89,7 +89,7 @@ final class DrainPump extends Gauge {
             case BAD ->
                 "Only " + share + " of its normal flow: a single narrow place would be " + open
                         + " open, or the pump does not push.";
-            case CANNOT_TELL -> "Too little was caught to tell: let it run longer into a larger vessel.";
+            case CANNOT_TELL -> "Too little was caught to tell: let it run longer into a larger bowl.";
         };
     }
 

@@ -31,11 +31,15 @@ public final class Readings {
      * @param text the number
      * @param unit symbol of its unit; null for that of the system
      * @param standardUncertainty in the same unit, from an instrument that says it; null for the usual one
+     * @param source what it was taken off; null for what was read off an instrument and typed
      */
     public record Typed(
-            String text, @Nullable String unit, @Nullable Double standardUncertainty) {
+            String text,
+            @Nullable String unit,
+            @Nullable Double standardUncertainty,
+            @Nullable Source source) {
         public static Typed of(String text) {
-            return new Typed(text, null, null);
+            return new Typed(text, null, null, null);
         }
     }
 

@@ -73,7 +73,8 @@ public record FindSegment(
             if (entry.finding() instanceof ReadingTaken taken) {
                 var reading = taken.reading();
                 var expectation = expectations.get(taken.check());
-                readings.put(entry.id(), new Judged(expectation.say(reading, units), expectation.verdict(reading)));
+                var says = expectation.say(reading, units) + (taken.source() == null ? "" : ", simulated");
+                readings.put(entry.id(), new Judged(says, expectation.verdict(reading)));
                 if (expectation.isShare()) {
                     flows.put(expectation.measure().station(), expectation.share(reading));
                 }

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param <T> the kind itself
  */
 public sealed interface JobLine<T extends JobLine<T>>
-        permits Laid, Condition, Debt, Found, Note, ProofRun, WaterLeft, WayFound, LookedOver {
+        permits Laid, Condition, Debt, Found, Note, ProofRun, WaterLeft, WayFound, LookedOver, Labour, Signature {
 
     /** What a call has only one line about, such as a station; empty where there may be any number. */
     default Optional<String> onlyAbout() {

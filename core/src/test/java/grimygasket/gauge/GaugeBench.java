@@ -40,7 +40,7 @@ final class GaugeBench {
     }
 
     GaugeBench type(String input, String text, String unit) {
-        typed.put(input, new Typed(text, unit, null));
+        typed.put(input, new Typed(text, unit, null, null));
         return this;
     }
 

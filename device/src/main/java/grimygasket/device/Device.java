@@ -182,9 +182,8 @@ public final class Device {
         var asker = asked.asker();
         var to = held.customer();
         var letterhead = new Letterhead(
-                asked.business(),
+                asked.sender(),
                 new Addressee(to.name(), to.street(), to.phone()),
-                asked.currency(),
                 asker.viewer().units(),
                 asker.zone());
         return FormsCodec.write(ReportOfCall.of(state(held, asker), knowhow(held), letterhead, asker.now()));

@@ -5,7 +5,7 @@ import grimygasket.call.Fitting;
 import grimygasket.call.Person;
 import grimygasket.diagnosis.Step;
 import grimygasket.gauge.Readings.Typed;
-import grimygasket.report.Currency;
+import grimygasket.report.Sender;
 import grimygasket.state.Circumstances;
 import grimygasket.state.OfModel;
 import grimygasket.units.UnitSystem;
@@ -92,5 +92,5 @@ final class Questions {
     record OfWords(String knowhow, String maker, List<String> features, String text) {}
 
     /** What the customer is given. */
-    record OfReport(Held held, Asker asker, String business, Currency currency) {}
+    record OfReport(Held held, Asker asker, Sender sender) {}
 }

@@ -13,10 +13,12 @@ import grimygasket.gauge.Readings.Typed;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Currency;
+import grimygasket.report.Sender;
 import grimygasket.state.Viewer;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Authority;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,10 +37,21 @@ import org.testng.annotations.Test;
  */
 public class CorpusTest {
     /** Fewer where somebody is in a hurry, as in ./verify --quick. */
-    private static final int CALLS_OF_A_KIND = Integer.getInteger("corpus.calls", 60);
+    private static final int CALLS_OF_A_KIND = Integer.getInteger("corpus.calls", 30);
 
     /** So many of a kind's calls are asked of Chromium, too: each answer comes a long way. */
-    private static final int CALLS_IN_CHROMIUM = 12;
+    private static final int CALLS_IN_CHROMIUM = 8;
+
+    private static final Sender SENDER = new Sender(
+            "Tidewrack Appliance Care",
+            "4 Slipway Row\nTidewrack Quay",
+            "01632 960 140",
+            "",
+            "TQ 704 118",
+            new BigDecimal("20.00"),
+            12,
+            new BigDecimal("66.00"),
+            new Currency("€", 2));
 
     private static final int COMMANDS = 12;
     private static final int SAMPLES = 4;
@@ -142,8 +155,7 @@ public class CorpusTest {
         var held = made.held(call);
         state(held, viewer);
         asides(made, held);
-        var report = AskingCodec.write(
-                new Questions.OfReport(held, now(viewer), "Tidewrack Appliance Care", new Currency("€", 2)));
+        var report = AskingCodec.write(new Questions.OfReport(held, now(viewer), SENDER));
         same("report", report, Device.report(report));
         return held;
     }

@@ -1,5 +1,7 @@
 package grimygasket.device;
 
+import static grimygasket.gauge.Source.SIMULATED_METER;
+
 import grimygasket.call.Article;
 import grimygasket.call.Begin;
 import grimygasket.call.Call;
@@ -48,8 +50,10 @@ import grimygasket.units.UnitSystem;
 import grimygasket.visit.Authority;
 import grimygasket.visit.Condition;
 import grimygasket.visit.Found;
+import grimygasket.visit.Labour;
 import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
+import grimygasket.visit.Signature;
 import grimygasket.visit.Upkeep.Last;
 import grimygasket.visit.WayFound;
 import java.math.BigDecimal;
@@ -175,7 +179,14 @@ final class RandomCall {
     private Change check() {
         var check = one(kind.pack().checks());
         return check.measure() != null
-                ? new TakeReading(check.id(), Typed.of("" + (1 + random.nextInt(300)) / 7.0), UnitSystem.METRIC)
+                ? new TakeReading(
+                        check.id(),
+                        new Typed(
+                                "" + (1 + random.nextInt(300)) / 7.0,
+                                null,
+                                null,
+                                random.nextBoolean() ? SIMULATED_METER : null),
+                        UnitSystem.METRIC)
                 : new Settle(new CheckMade(check.id(), one(check.outcomes()).id()));
     }
 
@@ -207,7 +218,9 @@ final class RandomCall {
         return new Write(
                 uuid(),
                 null,
-                switch (random.nextInt(5)) {
+                switch (random.nextInt(7)) {
+                    case 5 -> new Labour(15 * random.nextInt(9));
+                    case 6 -> new Signature("Tess “T” Orrin", random.nextInt(301) + ",7 300,100;0,0");
                     case 0 -> new Note(Note.About.DONE, "Straightened the “hook”", 5, random.nextBoolean());
                     case 1 ->
                         new Found(

@@ -108,7 +108,7 @@ public class GaugesTest extends BrowserTest {
         page.reload();
         button(page, "Stop at").click();
         assertTrue(Double.parseDouble(field(page, "In this time").inputValue()) >= 1.2);
-        button(page, "Count vessels").click();
+        button(page, "Count bowls").click();
         button(page, "One more full").click();
         button(page, "One more full").click();
         assertThat(field(page, "Water caught")).hasValue("2");

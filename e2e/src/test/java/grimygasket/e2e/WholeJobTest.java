@@ -145,7 +145,7 @@ public class WholeJobTest extends BrowserTest {
         assertThat(call.panel()).containsText("Glass may hide");
         button(page, "Done: cuts").click();
         assertThat(call.panel()).containsText("✓ Cuts: done");
-        button(page, "Done: it tips").click();
+        button(page, "Done: tipping").click();
         button(page, "Done: electric shock").click();
         assertThat(call.panel()).containsText("✓ Electric shock: cut off");
 
@@ -212,7 +212,7 @@ public class WholeJobTest extends BrowserTest {
         assertThat(report).containsText("“" + complaint + "”");
         assertThat(report).containsText(Pattern.compile("Return valve stuck open, .+ sure, because of:"));
         assertThat(report.getByLabel("Done")).containsText("Replace the return valve");
-        assertThat(report.getByLabel("Made safe")).containsText("Cuts, It tips, Electric shock");
+        assertThat(report.getByLabel("Protected against")).containsText("cuts, tipping, electric shock");
         assertThat(report.getByLabel("Found inside")).containsText("grit, worn");
         assertThat(report.getByLabel("Parts")).containsText("the old one is disposed of");
         assertThat(report.getByLabel("Parts")).containsText("€7.40");

@@ -35,24 +35,45 @@ final class Dates {
     private Dates() {}
 
     /**
-     * For example "Tuesday 6 May 2031". The Gregorian calendar in whole numbers, after H. Hinnant, chrono-Compatible Low-Level
-     * Date Algorithms, {@code civil_from_days}.
+     * For example "Tuesday 6 May 2031".
      *
      * @param day since 1970
      */
     static String day(long day) {
-        long shifted = day + DAYS_SINCE_YEAR_0;
-        long era = Math.floorDiv(shifted, DAYS_OF_400_YEARS);
-        long ofEra = Math.floorMod(shifted, DAYS_OF_400_YEARS);
-        long year = (ofEra - ofEra / DAYS_OF_4_YEARS + ofEra / DAYS_OF_100_YEARS - ofEra / (DAYS_OF_400_YEARS - 1))
-                / DAYS_OF_A_YEAR;
-        long ofYear = ofEra - (DAYS_OF_A_YEAR * year + year / 4 - year / 100);
-        long month = (5 * ofYear + 2) / 153; // five months from March on have 153 days
-        long ofMonth = ofYear - (153 * month + 2) / 5 + 1;
-        int fromJanuary = (int) ((month + 2) % 12);
-        long named = year + 400 * era + (fromJanuary < 2 ? 1 : 0);
+        var date = Date.of(day);
         var weekday = WEEKDAYS.get((int) Math.floorMod(day + WEEKDAY_OF_THE_FIRST, (long) WEEKDAYS.size()));
-        return weekday + " " + ofMonth + " " + MONTHS.get(fromJanuary) + " " + named;
+        return weekday + " " + date.dayOfMonth + " " + MONTHS.get(date.month) + " " + date.year;
+    }
+
+    /** For example "20310506". */
+    static String digits(long day) {
+        var date = Date.of(day);
+        return date.year + twoDigits(date.month + 1) + twoDigits(date.dayOfMonth);
+    }
+
+    /**
+     * By the Gregorian calendar.
+     *
+     * @param month 0 to 11
+     */
+    private record Date(long year, int month, int dayOfMonth) {
+        /**
+         * In whole numbers, after H. Hinnant, chrono-Compatible Low-Level Date Algorithms, {@code civil_from_days}.
+         *
+         * @param day since 1970
+         */
+        static Date of(long day) {
+            long shifted = day + DAYS_SINCE_YEAR_0;
+            long era = Math.floorDiv(shifted, DAYS_OF_400_YEARS);
+            long ofEra = Math.floorMod(shifted, DAYS_OF_400_YEARS);
+            long year = (ofEra - ofEra / DAYS_OF_4_YEARS + ofEra / DAYS_OF_100_YEARS - ofEra / (DAYS_OF_400_YEARS - 1))
+                    / DAYS_OF_A_YEAR;
+            long ofYear = ofEra - (DAYS_OF_A_YEAR * year + year / 4 - year / 100);
+            long month = (5 * ofYear + 2) / 153; // five months from March on have 153 days
+            int fromJanuary = (int) ((month + 2) % 12);
+            return new Date(year + 400 * era + (fromJanuary < 2 ? 1 : 0), fromJanuary, (int)
+                    (ofYear - (153 * month + 2) / 5 + 1));
+        }
     }
 
     /**

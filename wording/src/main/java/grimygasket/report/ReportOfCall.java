@@ -1,12 +1,16 @@
 package grimygasket.report;
 
+import grimygasket.call.Complaint;
 import grimygasket.call.Entry;
 import grimygasket.call.JobSheet;
 import grimygasket.call.Knowhow;
+import grimygasket.call.Line;
 import grimygasket.call.PartUse;
+import grimygasket.call.Photo;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
+import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.pack.Distinct;
 import grimygasket.pack.Look;
@@ -14,11 +18,17 @@ import grimygasket.pack.Pack;
 import grimygasket.pack.Proof;
 import grimygasket.report.Report.Row;
 import grimygasket.report.Report.Section;
+import grimygasket.report.Report.Shot;
+import grimygasket.report.Report.Signed;
 import grimygasket.state.CallState;
+import grimygasket.visit.Condition;
 import grimygasket.visit.Found;
+import grimygasket.visit.JobLine;
 import grimygasket.visit.Laid;
+import grimygasket.visit.Note;
 import grimygasket.visit.ProofRun;
 import grimygasket.wording.Gaps;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -28,6 +38,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Tells a call to the customer. */
 public final class ReportOfCall {
@@ -40,6 +51,7 @@ public final class ReportOfCall {
     private final CallState call;
     private final Pack pack;
     private final Letterhead head;
+    private final Sender sender;
     private final long today;
     private final Facts facts;
 
@@ -47,6 +59,7 @@ public final class ReportOfCall {
         this.call = call;
         this.pack = knowhow.pack();
         this.head = head;
+        this.sender = head.sender();
         this.today = head.zone().day(now);
         this.facts = new Facts(knowhow, call.find().readings());
     }
@@ -69,7 +82,8 @@ public final class ReportOfCall {
                 proved(),
                 nextUse(),
                 lastLook(),
-                parts(),
+                cost(),
+                warranty(),
                 things(),
                 left(),
                 Section.text(
@@ -77,7 +91,9 @@ public final class ReportOfCall {
                 dates(),
                 careTaken());
         return new Report(
-                head.business(),
+                sender.name(),
+                sender.lines(),
+                Numbers.of(call.head()),
                 "Report of " + Dates.day(call.head().day()),
                 standing(),
                 filled(
@@ -89,7 +105,47 @@ public final class ReportOfCall {
                         machine.serial(),
                         machine.place()),
                 sections.filter(Section::saysSomething).toList(),
+                call.photos().stream()
+                        .map(photo -> new Shot(photo.id(), shown(photo)))
+                        .toList(),
+                signed(),
                 note() + " The maker’s instructions and local codes come first.");
+    }
+
+    /** What a photo shows, by the line of the job sheet that it was taken of. */
+    private String shown(Photo photo) {
+        return Stream.<List<? extends Line<?>>>of(
+                        call.job().pieces(),
+                        call.job().conditions(),
+                        call.job().things(),
+                        call.job().notes())
+                .flatMap(List::stream)
+                .filter(line -> line.id().equals(photo.lineId()))
+                .map(line -> named(line.what()))
+                .findFirst()
+                .orElse("");
+    }
+
+    private String named(JobLine<?> line) {
+        if (line instanceof Laid piece) {
+            return piece.name();
+        } else if (line instanceof Condition condition) {
+            return pack.station(condition.station()).name();
+        } else if (line instanceof Found thing) {
+            return thing.what();
+        }
+        return line instanceof Note note ? note.text() : "";
+    }
+
+    private @Nullable Signed signed() {
+        return call.job().signature().stream()
+                .findFirst()
+                .map(line -> new Signed(
+                        line.what().name() + ", "
+                                + Dates.day(head.zone().day(line.at())) + " at "
+                                + Dates.time(head.zone().minuteOfDay(line.at())),
+                        line.what().strokes()))
+                .orElse(null);
     }
 
     /** How the figures came about. */
@@ -126,9 +182,7 @@ public final class ReportOfCall {
         return Section.points(
                 "Complaint",
                 follows,
-                call.complaints().stream()
-                        .map(complaint -> "“" + complaint.text() + "”")
-                        .toList());
+                call.complaints().stream().map(Complaint::text).toList());
     }
 
     private Section cause() {
@@ -200,8 +254,12 @@ public final class ReportOfCall {
         var until = Dates.day(call.head().day() + DAYS_TO_TELL);
         return Section.points(
                 "At your next use",
-                points.isEmpty() ? "" : "If this isn’t the case, call us by " + until + ".",
+                points.isEmpty() ? "" : "If this isn’t the case, call us" + onPhone() + " by " + until + ".",
                 points);
+    }
+
+    private String onPhone() {
+        return sender.phone().isBlank() ? "" : " on " + sender.phone();
     }
 
     private Row row(Proof proof, ProofRun run) {
@@ -223,12 +281,46 @@ public final class ReportOfCall {
         return new Row(proof.name(), Facts.joined(results));
     }
 
-    private Section parts() {
-        var rows = call.parts().stream().map(this::part).collect(Collectors.toCollection(ArrayList::new));
-        if (!rows.isEmpty()) {
-            rows.add(new Row("Together", head.currency().say(call.handOver().partsTotal())));
+    private Section cost() {
+        var bill = Bill.of(call, sender);
+        var rows = new ArrayList<Row>();
+        if (bill.minutes() > 0) {
+            rows.add(new Row("Labour, " + bill.minutes() + " min", say(bill.labour())));
         }
-        return Section.rows("Parts", rows);
+        call.parts().stream().map(this::part).forEach(rows::add);
+        if (rows.size() > 1) {
+            rows.add(new Row("Total", say(bill.total())));
+        }
+        if (!rows.isEmpty() && bill.tax().signum() > 0) {
+            rows.add(new Row(
+                    "Tax included, " + sender.taxPercent().stripTrailingZeros().toPlainString() + "%",
+                    say(bill.tax())));
+        }
+        return Section.rows(bill.minutes() > 0 ? "Labour and parts" : "Parts", rows);
+    }
+
+    /** For what was repaired, from the day on which the call was closed. */
+    private Section warranty() {
+        var closing = call.head().closing();
+        boolean repaired = call.story().stream().anyMatch(entry -> works(entry.finding()));
+        if (closing == null || sender.warrantyMonths() == 0 || !repaired) {
+            return Section.text("Warranty", "");
+        }
+        int months = sender.warrantyMonths();
+        return Section.text(
+                "Warranty",
+                (months == 1 ? "1 month" : months + " months") + " from "
+                        + Dates.day(head.zone().day(closing.at()))
+                        + " on this repair and the parts that we fitted. Your rights by law stand beside it.");
+    }
+
+    private static boolean works(Finding finding) {
+        return finding instanceof RemedyTried remedy
+                && (remedy.proved() == Proved.CURED || remedy.proved() == Proved.PARTLY);
+    }
+
+    private String say(BigDecimal amount) {
+        return sender.currency().say(amount);
     }
 
     private Row part(PartUse use) {
@@ -236,7 +328,7 @@ public final class ReportOfCall {
                 use.used() + " × " + use.number() + " " + use.name(),
                 use.serial().isBlank() ? "" : "serial " + use.serial(),
                 Facts.of(use.oldPart()));
-        return new Row(Facts.joined(words), head.currency().say(use.total()));
+        return new Row(Facts.joined(words), say(use.total()));
     }
 
     private Section things() {
@@ -301,9 +393,9 @@ public final class ReportOfCall {
 
     private Section careTaken() {
         return Section.text(
-                "Made safe",
+                "Protected against",
                 call.cautions().stream()
-                        .map(kept -> pack.caution(kept.caution()).title())
+                        .map(kept -> pack.caution(kept.caution()).title().toLowerCase(Locale.ROOT))
                         .collect(Collectors.joining(", ")));
     }
 

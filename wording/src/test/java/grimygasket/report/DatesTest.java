@@ -19,6 +19,12 @@ public class DatesTest {
     }
 
     @Test
+    public void inDigitsEveryMonthAndDayHasTwo() {
+        assertEquals(Dates.digits(LocalDate.of(2031, 5, 6).toEpochDay()), "20310506");
+        assertEquals(Dates.digits(LocalDate.of(2030, 12, 31).toEpochDay()), "20301231");
+    }
+
+    @Test
     public void timesHaveTwoDigits() {
         assertEquals(Dates.time(5), "00:05");
         assertEquals(Dates.time(23 * 60 + 59), "23:59");

@@ -3,10 +3,12 @@ package grimygasket.server.accounts;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Competence;
 import grimygasket.report.Currency;
+import grimygasket.report.Sender;
 import grimygasket.units.UnitSystem;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Digits;
+import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -31,6 +33,10 @@ import org.springframework.stereotype.Repository;
 /** The business that this installation works for. */
 @Repository
 public class BusinessStore {
+    private static final String COLUMNS = """
+            name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone, address, phone, email, tax_number, tax_percent,
+            warranty_months, simulated_meters""";
+
     private static final RowMapper<Business> BUSINESS = new SimplePropertyRowMapper<>(Business.class);
 
     private final JdbcClient jdbc;
@@ -47,6 +53,10 @@ public class BusinessStore {
      * @param returnTripMinutes what a second visit costs
      * @param mainsVolts what the mains give where it works
      * @param zone where it works, by the name of the IANA time zone database, such as Europe/Lisbon
+     * @param address as it stands in reports, on as many lines as it takes; blank for none, as all texts that follow
+     * @param taxPercent that its prices contain, of what they are without it
+     * @param warrantyMonths for how long it answers for its work; 0 where reports say nothing of it
+     * @param simulatedMeters whether readings can be taken off meters that are only made up
      */
     public record Business(
             @NotBlank(message = "Enter the name as it stands in reports.")
@@ -69,7 +79,32 @@ public class BusinessStore {
             @Max(value = 260, message = "Mains give 90 to 260 volts.")
             int mainsVolts,
 
-            @NotNull String zone) {
+            @NotNull String zone,
+
+            @NotNull @Size(max = 200, message = "At most 200 characters.")
+            String address,
+
+            @NotNull @Size(max = 40, message = "At most 40 characters.")
+            String phone,
+
+            @NotNull
+            @Size(max = 120, message = "At most 120 characters.")
+            @Email(message = "An e-mail address looks like name@example.com.")
+            String email,
+
+            @NotNull @Size(max = 40, message = "At most 40 characters.")
+            String taxNumber,
+
+            @NotNull
+            @DecimalMin(value = "0", message = "Not below nothing.")
+            @DecimalMax(value = "50", message = "At most 50 percent.")
+            @Digits(integer = 2, fraction = 2, message = "Two places after the point at most.")
+            BigDecimal taxPercent,
+
+            @Min(value = 0, message = "Not below nothing.") @Max(value = 120, message = "At most 120 months.")
+            int warrantyMonths,
+
+            boolean simulatedMeters) {
         /**
          * A van of somebody who may do everything.
          *
@@ -95,15 +130,24 @@ public class BusinessStore {
             return LocalDate.now(clock.withZone(clocks()));
         }
 
-        /** How its prices are written. */
-        public Currency priced() {
+        /** As it writes reports. */
+        public Sender sender() {
             var of = java.util.Currency.getInstance(currency);
-            return new Currency(of.getSymbol(Locale.UK), of.getDefaultFractionDigits());
+            return new Sender(
+                    name,
+                    address,
+                    phone,
+                    email,
+                    taxNumber,
+                    taxPercent,
+                    warrantyMonths,
+                    labourPerHour,
+                    new Currency(of.getSymbol(Locale.UK), of.getDefaultFractionDigits()));
         }
     }
 
     public Business get() {
-        return jdbc.sql("select name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone from business")
+        return jdbc.sql("select " + COLUMNS + " from business")
                 .query(Business.class)
                 .single();
     }
@@ -117,12 +161,12 @@ public class BusinessStore {
     /** What is reckoned with for somebody, read at once. */
     public Settings settings(UUID account) {
         return jdbc.sql("""
-                        select name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone,
+                        select %s,
                                (select units from account where id = :account) as units,
                                (select group_concat(concat_ws(' ', competence, since, until)) from qualification
                                 where account_id = :account) as qualifications
                         from business
-                        """)
+                        """.formatted(COLUMNS))
                 .param("account", account)
                 .query((row, number) -> {
                     var reckoned = BUSINESS.mapRow(row, number);
@@ -149,15 +193,9 @@ public class BusinessStore {
 
     public void set(Business business) {
         jdbc.sql("""
-                        insert into business (id, name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone)
-                        values (1, :name, :currency, :labourPerHour, :returnTripMinutes, :mainsVolts, :zone)
-                        on duplicate key update
-                            name = :name,
-                            currency = :currency,
-                            labour_per_hour = :labourPerHour,
-                            return_trip_minutes = :returnTripMinutes,
-                            mains_volts = :mainsVolts,
-                            zone = :zone
-                        """).paramSource(business).update();
+                        replace into business (id, %s)
+                        values (1, :name, :currency, :labourPerHour, :returnTripMinutes, :mainsVolts, :zone, :address, :phone,
+                                :email, :taxNumber, :taxPercent, :warrantyMonths, :simulatedMeters)
+                        """.formatted(COLUMNS)).paramSource(business).update();
     }
 }

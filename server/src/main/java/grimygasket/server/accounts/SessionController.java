@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class SessionController {
+    /** @param simulatedMeters whether readings can be taken off meters that are only made up */
     record Session(
             UUID id,
             String login,
@@ -34,6 +35,7 @@ class SessionController {
             boolean owner,
             String business,
             String currency,
+            boolean simulatedMeters,
             UnitSystem units,
             Clocks clocks) {}
 
@@ -79,6 +81,7 @@ class SessionController {
                 me.is(Rank.OWNER),
                 settings.name(),
                 settings.currency(),
+                settings.simulatedMeters(),
                 accounts.system(me.id()),
                 Clocks.of(settings.clocks(), clock.instant()));
     }

@@ -6,7 +6,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grimygasket.call.Call;
 import grimygasket.call.Fitting;
 import grimygasket.knowhow.Shipped;
-import grimygasket.report.Currency;
+import grimygasket.report.Sender;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.Devices;
 import grimygasket.server.accounts.SignedIn;
@@ -129,10 +129,10 @@ class DeviceController {
      * What the next days need.
      *
      * @param today where the business works
-     * @param business as it stands in reports, with how its prices are written
+     * @param sender who writes the reports
      * @param calls of yesterday to the third day ahead, and those that are still open
      */
-    record NextDays(LocalDate today, String business, Currency currency, List<ToHold> calls, List<NewOfKind> kinds) {}
+    record NextDays(LocalDate today, Sender sender, List<ToHold> calls, List<NewOfKind> kinds) {}
 
     @GetMapping("/next-days")
     NextDays nextDays(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
@@ -149,7 +149,7 @@ class DeviceController {
         var kinds = Shipped.KINDS.stream()
                 .map(kind -> newOf(kind, circumstances, shelf.of(kind)))
                 .toList();
-        return new NextDays(today, ours.name(), ours.priced(), wanted, kinds);
+        return new NextDays(today, ours.sender(), wanted, kinds);
     }
 
     private NewOfKind newOf(String kind, Circumstances circumstances, List<Fitting> shelf) {

@@ -10,6 +10,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.text.Bidi;
 import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -38,10 +40,15 @@ class ReportPdf {
         templates.setTemplateResolver(resolver);
     }
 
-    byte[] of(Report report) {
+    /** @param pictures of its photos by their ids, as data URLs; those that are not there are left out */
+    byte[] of(Report report, Map<UUID, String> pictures) {
         var besides = typefaces.obtain().besides(report.toString());
         var context = new Context(Locale.UK);
         context.setVariable("report", report);
+        context.setVariable("pictures", pictures);
+        context.setVariable(
+                "signed",
+                report.signed() == null ? null : Strokes.drawn(report.signed().strokes()));
         context.setVariable(
                 "typefaces",
                 Stream.concat(Stream.of(USUAL), besides.stream().map(Typefaces.Typeface::name))

@@ -34,9 +34,8 @@ class Reports {
         var writer = settings.business();
         var customer = known.filed().customer();
         return new Letterhead(
-                writer.name(),
+                writer.sender(),
                 new Addressee(customer.name(), customer.street(), customer.phone()),
-                writer.priced(),
                 settings.units(),
                 Zones.of(writer.clocks()));
     }

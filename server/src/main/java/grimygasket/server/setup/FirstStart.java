@@ -37,6 +37,12 @@ class FirstStart implements SmartInitializingSingleton {
     private static final UUID FIRST_ACCOUNT = UUID.fromString("0193a000-0000-7000-8000-000000000001");
 
     /** The demo's second technician. */
+    /** What an hour of work is worth, until somebody says otherwise; as the minutes of a second visit an estimate. */
+    private static final BigDecimal HOUR = new BigDecimal("66.00");
+
+    private static final int RETURN_TRIP_MINUTES = 50;
+    private static final int MAINS_VOLTS = 230;
+
     private static final UUID COLLEAGUE = UUID.fromString("0193a000-0000-7000-8000-000000000002");
 
     private final AccountStore accounts;
@@ -79,13 +85,47 @@ class FirstStart implements SmartInitializingSingleton {
         if (login.isBlank() || !accounts.isEmpty()) {
             return;
         }
-        var name = demo ? "Tidewrack Appliance Care" : "My business";
-        business.set(new Business(name, "EUR", new BigDecimal("66.00"), 50, 230, zone()));
+        business.set(demo ? demoBusiness() : ownBusiness());
         accounts.put(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, Rank.OWNER);
         if (demo) {
             accounts.put(COLLEAGUE, "rollo", "Rollo Fenn", password, Rank.TECHNICIAN);
             loadDemo();
         }
+    }
+
+    private Business demoBusiness() {
+        return new Business(
+                "Tidewrack Appliance Care",
+                "EUR",
+                HOUR,
+                RETURN_TRIP_MINUTES,
+                MAINS_VOLTS,
+                zone(),
+                "4 Slipway Row\nTidewrack Quay",
+                "01632 960 140",
+                "hello@tidewrack.example",
+                "TQ 704 118",
+                new BigDecimal("20.00"),
+                12,
+                true);
+    }
+
+    /** What somebody begins with who has entered nothing yet. */
+    private Business ownBusiness() {
+        return new Business(
+                "My business",
+                "EUR",
+                HOUR,
+                RETURN_TRIP_MINUTES,
+                MAINS_VOLTS,
+                zone(),
+                "",
+                "",
+                "",
+                "",
+                BigDecimal.ZERO,
+                0,
+                false);
     }
 
     /** Where this machine is, until the settings say otherwise. */

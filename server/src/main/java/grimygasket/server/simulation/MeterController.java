@@ -5,6 +5,7 @@ import grimygasket.pack.Check;
 import grimygasket.pack.Measure;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.accounts.AccountStore;
+import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.CallMachines;
 import grimygasket.server.knowhow.Library;
@@ -37,6 +38,7 @@ class MeterController {
      */
     record PracticeMeter(String kind, String check, String name, Measure.Meter meter, Quantity quantity) {}
 
+    private final BusinessStore business;
     private final AccountStore accounts;
     private final CallMachines calls;
     private final SimulatedMachines machines;
@@ -44,11 +46,13 @@ class MeterController {
     private final MeterStreams streams;
 
     MeterController(
+            BusinessStore business,
             AccountStore accounts,
             CallMachines calls,
             SimulatedMachines machines,
             Library library,
             MeterStreams streams) {
+        this.business = business;
         this.accounts = accounts;
         this.calls = calls;
         this.machines = machines;
@@ -56,9 +60,18 @@ class MeterController {
         this.streams = streams;
     }
 
-    /** The instruments that there are to practise with. */
+    private void requireSimulated() {
+        if (!business.get().simulatedMeters()) {
+            throw new Problem(Kind.NOT_FOUND, "Simulated meters are off. The owner can switch them on in Settings.");
+        }
+    }
+
+    /** The instruments that there are to practise with; none where they are off. */
     @GetMapping("/api/meters")
     List<PracticeMeter> meters() {
+        if (!business.get().simulatedMeters()) {
+            return List.of();
+        }
         return Shipped.KINDS.stream()
                 .map(kind -> library.pack(kind, library.active(kind)))
                 .flatMap(pack -> pack.checks().stream()
@@ -86,6 +99,7 @@ class MeterController {
             @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int last,
             @AuthenticationPrincipal SignedIn me,
             HttpServletRequest request) {
+        requireSimulated();
         var measured = check(calls.of(callId).pack().checks(), check);
         return streams.open(machines.of(callId), measured, system(me), Math.max(given, last), session(request));
     }
@@ -105,6 +119,7 @@ class MeterController {
             @RequestHeader(name = "Last-Event-ID", required = false, defaultValue = "0") int last,
             @AuthenticationPrincipal SignedIn me,
             HttpServletRequest request) {
+        requireSimulated();
         var pack = library.pack(kind, library.active(kind));
         var measured = check(pack.checks(), check);
         return streams.open(

@@ -12,7 +12,8 @@ public class BusinessTest extends ServerTest {
     private static String business(String name, String labour, int volts) {
         return """
                 {"name": "%s", "currency": "EUR", "labourPerHour": %s, "returnTripMinutes": 50, "mainsVolts": %d,
-                 "zone": "Europe/Lisbon"}
+                 "zone": "Europe/Lisbon", "address": "", "phone": "", "email": "", "taxNumber": "", "taxPercent": 0,
+                 "warrantyMonths": 0, "simulatedMeters": true}
                 """.formatted(name, labour, volts);
     }
 
@@ -40,6 +41,19 @@ public class BusinessTest extends ServerTest {
         var refused = lead.put("/api/business", business(" ", "-1", 12)).body();
         for (var member : new String[] {"name", "labourPerHour", "mainsVolts"}) {
             assertNotEquals(refused.path("fields").path(member).asString(""), "", refused.toString());
+        }
+        var bad = business("Tidewrack", "66", 230)
+                .replace("\"email\": \"\"", "\"email\": \"here\"")
+                .replace("\"taxPercent\": 0", "\"taxPercent\": 51");
+        for (var member : new String[] {"email", "taxPercent"}) {
+            assertNotEquals(
+                    lead.put("/api/business", bad)
+                            .body()
+                            .path("fields")
+                            .path(member)
+                            .asString(""),
+                    "",
+                    member);
         }
         var free = lead.put("/api/business", business("Tidewrack", "0", 230));
         assertNotEquals(

@@ -17,8 +17,7 @@ public final class OnDevice {
     public static JsonNode report(Client client, UUID call) {
         var question = about(client, call);
         var days = client.get("/api/device/next-days").body();
-        question.set("business", days.path("business"));
-        question.set("currency", days.path("currency"));
+        question.set("sender", days.path("sender"));
         return JSON.readTree(Device.report(question.toString()));
     }
 

@@ -22,7 +22,7 @@ public class SafetyTest extends ServerTest {
         var looked = call.enter("CHECK", "valve-ball", "open").body();
         assertEquals(
                 safe(looked),
-                List.of("Not confirmed: “Cuts”.", "Not confirmed: “It tips”.", "Not confirmed: “Electric shock”."),
+                List.of("Not confirmed: “Cuts”.", "Not confirmed: “Tipping”.", "Not confirmed: “Electric shock”."),
                 "of the check, of the rack and of the cover that had to come out");
 
         call.keepCaution("shock");

@@ -68,18 +68,20 @@ public class ReportTest extends ServerTest {
         var report = call.report();
         assertEquals(report.path("title").asString(), "Report of Tuesday 6 May 2031");
         assertTrue(report.path("standing").asString().startsWith("Maren Tolliver, closed at "));
-        assertEquals(section(report, "Complaint").path("points").path(0).asString(), "“Does not drain”");
+        assertEquals(section(report, "Complaint").path("points").path(0).asString(), "Does not drain");
         assertTrue(section(report, "Cause").path("text").asString().matches("Filter clogged, .+% sure, because of:"));
         assertTrue(section(report, "Cause").path("points").toString().contains("Take the filter out and look"));
         assertEquals(rows(report, "Found inside"), List.of("Filter | food, 20% open before, 100% after, only dirty"));
         assertEquals(rows(report, "Done"), List.of("Clean the filter | proved"));
         assertEquals(rows(report, "Tried out afterwards"), List.of("It washes every rack | seen once"));
         var next = section(report, "At your next use");
-        assertEquals(next.path("text").asString(), "If this isn’t the case, call us by Tuesday 20 May 2031.");
+        assertEquals(
+                next.path("text").asString(),
+                "If this isn’t the case, call us on 01632 960 140 by Tuesday 20 May 2031.");
         assertTrue(next.path("points").path(0).asString().startsWith("The next full, dirty load comes out clean"));
         assertEquals(rows(report, "Found in the machine"), List.of("3 × olive stone | binned"));
         assertEquals(section(report, "Our advice").path("text").asString(), "Scrape the plates");
-        assertEquals(section(report, "Made safe").path("text").asString(), "Cuts, It tips");
+        assertEquals(section(report, "Protected against").path("text").asString(), "cuts, tipping");
         assertTrue(rows(report, "Next dates").get(0).contains("every"));
     }
 
@@ -106,20 +108,64 @@ public class ReportTest extends ServerTest {
                 rows(report, "Parts"),
                 List.of(
                         "1 × RV-20 Return valve with ball, 20 mm · serial RV-77 · we took the old one along | €7.40",
-                        "Together | €7.40"));
+                        "Tax included, 20% | €1.23"));
         var left = section(report, "Left undone on purpose");
         assertEquals(left.path("text").asString(), "Cover ordered, back on Friday");
         assertTrue(left.path("points").toString().contains("Not on the tray: "), left.toString());
     }
 
     @Test
+    public void itSaysWhoWritesWhatIsChargedAndForHowLongItIsAnsweredFor() {
+        var client = signedIn();
+        var call = cleaned(client);
+        call.keep("labour", "{\"minutes\": 45}");
+        assertEquals(call.report().path("sections").toString().contains("Warranty"), false, "nothing is finished yet");
+        call.close(call.version(), "");
+        var report = call.report();
+        assertEquals(report.path("business").asString(), "Tidewrack Appliance Care");
+        assertEquals(
+                report.path("letterhead").valueStream().map(JsonNode::asString).toList(),
+                List.of(
+                        "4 Slipway Row",
+                        "Tidewrack Quay",
+                        "01632 960 140",
+                        "hello@tidewrack.example",
+                        "Tax number TQ 704 118"));
+        assertTrue(report.path("number").asString().matches("20310506-[0-9A-F]{4}"), report.toString());
+        // 45 of 60 minutes at 66 an hour; a sixth of a price with a fifth of tax on top is tax.
+        assertEquals(rows(report, "Labour and parts"), List.of("Labour, 45 min | €49.50", "Tax included, 20% | €8.25"));
+        assertTrue(section(report, "Warranty").path("text").asString().startsWith("12 months from "));
+    }
+
+    @Test
+    public void whoeverSignedIsInItAndSoIsWhatASimulatedMeterRead() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        call.send("""
+                {"kind": "take-reading", "check": "supply-temperature", "units": "METRIC",
+                 "typed": {"text": "41", "source": "SIMULATED_METER"}}
+                """);
+        call.keep("signature", "{\"name\": \"Tess Orrin\", \"strokes\": \"12,40 15,38;80,20\"}");
+        var report = call.report();
+        assertTrue(report.path("signed").path("by").asString().startsWith("Tess Orrin, "), report.toString());
+        assertEquals(report.path("signed").path("strokes").asString(), "12,40 15,38;80,20");
+        assertTrue(rows(report, "Checked").get(0).endsWith(", simulated"), report.toString());
+        assertEquals(
+                call.keep("signature", "{\"name\": \"Tess\", \"strokes\": \"301,5\"}")
+                        .kind(),
+                "invalid");
+    }
+
+    @Test
     public void thePdfSaysTheSame() throws Exception {
         var client = signedIn();
         var call = cleaned(client);
+        call.keep("signature", "{\"name\": \"Tess Orrin\", \"strokes\": \"12,40 15,38;80,20\"}");
         var report = call.report();
         HttpResponse<byte[]> pdf = client.bytes(call.path + "/report.pdf");
         assertEquals(pdf.headers().firstValue("Content-Type").orElse(""), "application/pdf");
         try (var document = Loader.loadPDF(pdf.body())) {
+            assertEquals(document.getNumberOfPages(), 1, "a repair is told on one page");
             var text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             for (var section : report.path("sections")) {
                 assertTrue(text.contains(section.path("title").asString()), section + " is missing in " + text);
