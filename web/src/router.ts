@@ -38,7 +38,17 @@ export const router = createRouter({
       component: () => import('./gauges/GaugesView.vue'),
       props: ({ params, query }) => ({ gauge: params.gauge || undefined, call: query.call }),
     },
-    { path: '/settings', component: () => import('./settings/SettingsView.vue') },
+    {
+      path: '/settings',
+      component: () => import('./settings/SettingsView.vue'),
+      children: [
+        { path: 'business', component: () => import('./settings/BusinessPage.vue') },
+        { path: 'people', component: () => import('./settings/PeoplePage.vue') },
+        { path: 'practice', component: () => import('./settings/PracticePage.vue') },
+        { path: 'devices', component: () => import('./settings/DevicesPage.vue') },
+        { path: 'data', component: () => import('./settings/DataPage.vue') },
+      ],
+    },
     { path: '/:rest(.*)', redirect: '/round' },
   ],
 })

@@ -124,6 +124,20 @@ export function useEarlierCalls(machineId: MaybeRefOrGetter<string | undefined>)
   })
 }
 
+/** Calls in a customer's home that are not closed. */
+export function useOpenCalls(customerId: MaybeRefOrGetter<string | undefined>) {
+  return useQuery({
+    queryKey: ['open-calls', computed(() => toValue(customerId))],
+    queryFn: () =>
+      answer(() =>
+        api.GET('/api/customers/{customerId}/open-calls', {
+          params: { path: { customerId: toValue(customerId)! } },
+        }),
+      ),
+    enabled: () => !!toValue(customerId),
+  })
+}
+
 /** What was seen and done on calls about a kind of machine that the know-how does not have. */
 export function useNoted(kind: MaybeRefOrGetter<string>) {
   return useQuery({

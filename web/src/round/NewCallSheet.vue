@@ -11,6 +11,8 @@ import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
 import HomeSearch from './HomeSearch.vue'
 import FollowsEarlier from './FollowsEarlier.vue'
+import HeardSoFar from './HeardSoFar.vue'
+import StillOpen from './StillOpen.vue'
 import { useNewCall } from './useNewCall'
 
 const props = defineProps<{
@@ -78,6 +80,8 @@ watch(
   { immediate: true },
 )
 
+/** What a machine may have besides its kind of build; what is usual of it is ticked. */
+const alsoFitted = computed(() => knowhow.value?.pack.features.filter(({ group }) => !group) ?? [])
 const knownMachine = computed(() => draft.value.machine.version > 0)
 
 /** What else is known to stand in the home that the call is made beside. */
@@ -123,42 +127,12 @@ function submit() {
         :error="fields.complaint"
         maxlength="500"
       />
-      <TextField v-model="draft.day" label="Day" type="date" :error="fields.day" />
-      <TextField v-model="draft.plannedAt" label="Time" type="time" :error="fields.plannedAt" />
-      <label v-if="others.length" class="grid gap-1 sm:col-span-2">
-        <span class="font-semibold">For whom</span>
-        <select v-model="forWhom" class="field">
-          <option value="">Myself</option>
-          <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
-        </select>
-      </label>
-
-      <fieldset class="grid content-start gap-3">
-        <legend class="font-head mb-1 text-lg font-bold">Customer</legend>
-        <template v-if="!knownHome">
-          <HomeSearch @choose="chooseHome" />
-          <TextField v-model="draft.customer.name" label="Name" :error="fields['customer.name']" />
-          <TextField
-            v-model="draft.customer.street"
-            label="Street, floor"
-            :error="fields['customer.street']"
-          />
-          <TextField
-            v-model="draft.customer.phone"
-            label="Phone"
-            type="tel"
-            :error="fields['customer.phone']"
-          />
-        </template>
-        <div v-else class="border-line rounded-lg border-2 p-3">
-          <p class="font-semibold">{{ draft.customer.name }}</p>
-          <p>{{ draft.customer.street }}</p>
-          <p class="font-mono text-sm">{{ draft.customer.phone }}</p>
-          <button v-if="!visit" type="button" class="btn btn-quiet -ml-4" @click="otherHome">
-            Another customer
-          </button>
-        </div>
-      </fieldset>
+      <HeardSoFar
+        class="sm:col-span-2"
+        :kind="draft.machine.kind"
+        :features="draft.machine.features"
+        :text="draft.complaint"
+      />
 
       <fieldset class="grid content-start gap-3">
         <legend class="font-head mb-1 text-lg font-bold">Machine</legend>
@@ -200,6 +174,11 @@ function submit() {
               {{ kind.name }}
             </label>
           </div>
+          <FeatureChoice
+            v-if="knowhow"
+            v-model="draft.machine.features"
+            :features="knowhow.pack.features.filter(({ group }) => group)"
+          />
           <TextField
             v-model="draft.machine.maker"
             label="Maker"
@@ -211,15 +190,54 @@ function submit() {
             <TextField v-model="draft.machine.serial" label="Serial" />
           </div>
           <TextField v-model="draft.machine.place" label="Where it stands" />
-          <div>
-            <p class="font-semibold">Fitted</p>
-            <FeatureChoice
-              v-if="knowhow"
-              v-model="draft.machine.features"
-              :features="knowhow.pack.features"
-            />
-          </div>
+          <details v-if="alsoFitted.length">
+            <summary class="min-h-12 cursor-pointer py-3 font-semibold">Also fitted</summary>
+            <FeatureChoice v-model="draft.machine.features" :features="alsoFitted" />
+          </details>
         </template>
+      </fieldset>
+
+      <fieldset class="grid content-start gap-3">
+        <legend class="font-head mb-1 text-lg font-bold">Customer</legend>
+        <template v-if="!knownHome">
+          <HomeSearch @choose="chooseHome" />
+          <TextField v-model="draft.customer.name" label="Name" :error="fields['customer.name']" />
+          <TextField
+            v-model="draft.customer.street"
+            label="Street, floor"
+            :error="fields['customer.street']"
+          />
+          <TextField
+            v-model="draft.customer.phone"
+            label="Phone"
+            type="tel"
+            :error="fields['customer.phone']"
+          />
+        </template>
+        <div v-else class="border-line rounded-lg border-2 p-3">
+          <p class="font-semibold">{{ draft.customer.name }}</p>
+          <p>{{ draft.customer.street }}</p>
+          <p class="font-mono text-sm">{{ draft.customer.phone }}</p>
+          <button v-if="!visit" type="button" class="btn btn-quiet -ml-4" @click="otherHome">
+            Another customer
+          </button>
+          <StillOpen v-if="!visit" :customer="draft.customer.id" />
+        </div>
+      </fieldset>
+
+      <fieldset class="grid content-start gap-3 sm:col-span-2">
+        <legend class="font-head mb-1 text-lg font-bold">When</legend>
+        <div class="grid grid-cols-2 gap-3 sm:grid-cols-3">
+          <TextField v-model="draft.day" label="Day" type="date" :error="fields.day" />
+          <TextField v-model="draft.plannedAt" label="Time" type="time" :error="fields.plannedAt" />
+          <label v-if="others.length" class="col-span-2 grid content-start gap-1 sm:col-span-1">
+            <span class="font-semibold">For whom</span>
+            <select v-model="forWhom" class="field">
+              <option value="">Myself</option>
+              <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
+            </select>
+          </label>
+        </div>
       </fieldset>
 
       <div class="flex flex-wrap justify-between gap-2 sm:col-span-2">

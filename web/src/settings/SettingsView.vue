@@ -1,133 +1,72 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
-import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { answer, api, signOut } from '../api/client'
+import { useRoute } from 'vue-router'
 import { useSchools, useSession } from '../api/queries'
-import { queryClient } from '../api/queryClient'
-import type { SchoolSetting } from '../api/types'
-import { prepareAnew } from '../store/nextDays'
-import { read, refused, waiting } from '../store/outbox'
-import { forgetAndBeginAnew } from '../store/forget'
-import Sheet from '../ui/Sheet.vue'
-import Notice from '../ui/Notice.vue'
-import BusinessForm from './BusinessForm.vue'
-import DeviceList from './DeviceList.vue'
-import LeftBehind from './LeftBehind.vue'
-import OwnPassword from './OwnPassword.vue'
-import Passkeys from './Passkeys.vue'
-import People from './People.vue'
-import SchoolChoice from './SchoolChoice.vue'
-import TrailOfAll from './TrailOfAll.vue'
-import LookChoice from './LookChoice.vue'
-import UnitChoice from './UnitChoice.vue'
+import SignOut from './SignOut.vue'
+import { found, pagesOf } from './pages'
 
 const { data: session } = useSession()
-const { data: settings, failureReason, refetch } = useSchools()
-
-const choose = useMutation({
-  mutationFn: ({ schoolId, choice }: { schoolId: string; choice: string }) =>
-    answer(() =>
-      // It goes out even if the page is left at once: it is drawn already.
-      api.PUT('/api/schools/{schoolId}', {
-        params: { path: { schoolId } },
-        body: { choice },
-        keepalive: true,
-      }),
-    ),
-  onSuccess: (all) => {
-    queryClient.setQueryData(['schools'], all)
-    void queryClient.invalidateQueries({ queryKey: ['call'] })
-    void queryClient.invalidateQueries({ queryKey: ['round'] })
-    void queryClient.invalidateQueries({ queryKey: ['consequence'] })
-    prepareAnew()
-  },
-})
-/** Open at a desk; on a phone all of them are a long way down. */
-const desk = useMediaQuery('(min-width: 60rem)')
-const byMachines = computed(() => {
-  const groups = new Map<string, SchoolSetting[]>()
-  for (const setting of settings.value ?? []) {
-    const machines = setting.machines.length > 3 ? 'Every machine' : setting.machines.join(', ')
-    groups.set(machines, [...(groups.get(machines) ?? []), setting])
-  }
-  return groups
-})
-const problem = computed(() => choose.error.value ?? failureReason.value)
-
-/** Whether it is asked first, as something waits that would be lost. */
-const asksFirst = ref(false)
-const unsent = computed(() => waiting.value.length + refused.value.length)
-
-async function askOrLeave() {
-  const lost = await read().catch(() => [])
-  if (lost.length) asksFirst.value = true
-  else await leave()
-}
-
-async function leave() {
-  await signOut()
-  await forgetAndBeginAnew()
-}
+const { data: schools } = useSchools()
+const route = useRoute()
+const pages = computed(() => pagesOf(session.value))
+const page = computed(() => pages.value.find(({ id }) => route.path === `/settings/${id}`))
+const text = ref('')
+const places = computed(() =>
+  found(
+    text.value,
+    pages.value,
+    (schools.value ?? []).map(({ school }) => school.question),
+  ),
+)
 </script>
 
 <template>
   <main class="mx-auto w-full max-w-6xl px-3 pb-10 sm:px-6">
     <header class="flex flex-wrap items-end justify-between gap-3 py-4">
-      <div>
-        <h1 class="text-3xl leading-tight">How you work</h1>
-        <p class="text-soft">
-          Good practitioners differ on these. What you choose changes what is advised, on open calls too.
-        </p>
-      </div>
+      <h1 class="text-3xl leading-tight">{{ page ? `Settings: ${page.title}` : 'Settings' }}</h1>
       <p v-if="session" class="flex items-center gap-4">
         {{ session.name }}, {{ session.business }}
-        <button type="button" class="btn whitespace-nowrap" @click="askOrLeave">Sign out</button>
+        <SignOut />
       </p>
     </header>
-    <Sheet v-model="asksFirst" title="Not all of it has gone out">
-      <p>
-        {{ unsent === 1 ? 'One entry is' : `${unsent} entries are` }} only on this device yet. Whoever signs
-        out here takes them away for good: wait until there is signal.
-      </p>
-      <div class="mt-4 flex flex-wrap gap-2">
-        <button type="button" class="btn btn-act" @click="asksFirst = false">Stay signed in</button>
-        <button type="button" class="btn" @click="leave">Sign out, and lose them</button>
-      </div>
-    </Sheet>
-    <Notice
-      v-if="problem"
-      :problem="problem"
-      class="mb-4"
-      @again="choose.variables.value ? choose.mutate(choose.variables.value) : refetch()"
-      @dismiss="choose.reset()"
-    />
-    <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
-      <UnitChoice v-if="session" :session="session" />
-      <LookChoice />
-    </div>
-    <details v-for="[machines, some] in byMachines" :key="machines" class="mt-5" :open="desk">
-      <summary class="min-h-12 cursor-pointer py-2 text-xl leading-tight">
-        <h2 class="inline text-xl">{{ machines }}</h2>
-        <span class="text-soft text-base"> · {{ some.length }} to choose</span>
-      </summary>
-      <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
-        <SchoolChoice
-          v-for="setting in some"
-          :key="setting.school.id"
-          :setting="setting"
-          @choose="choose.mutate({ schoolId: setting.school.id, choice: $event })"
-        />
-      </div>
-    </details>
-    <div v-if="session" class="mt-8 grid items-start gap-4 md:grid-cols-2 xl:grid-cols-3">
-      <BusinessForm v-if="session.owner" />
-      <People :owner="session.owner" :me="session.id" />
-      <DeviceList :all="session.lead" />
-      <LeftBehind v-if="session.lead" />
-      <OwnPassword />
-      <Passkeys />
-      <TrailOfAll v-if="session.owner" />
-    </div>
+    <nav v-if="page" class="mb-4 flex flex-wrap gap-2" aria-label="Settings">
+      <RouterLink
+        v-for="one in pages"
+        :key="one.id"
+        :to="`/settings/${one.id}`"
+        class="btn"
+        :class="{ 'bg-rubber text-white': one === page }"
+        >{{ one.title }}</RouterLink
+      >
+    </nav>
+    <label class="mb-5 block max-w-2xl">
+      <span class="sr-only">Search the settings</span>
+      <input v-model="text" type="search" class="field" placeholder="Search the settings" />
+    </label>
+    <ul v-if="text.trim()" class="mb-6 max-w-2xl" aria-label="Found" role="list">
+      <li v-for="place in places" :key="place.page.id + place.title" class="border-line border-b">
+        <RouterLink
+          :to="`/settings/${place.page.id}`"
+          class="flex min-h-12 items-center justify-between gap-4 py-1 leading-tight"
+          @click="text = ''"
+        >
+          <span class="font-semibold">{{ place.title }}</span>
+          <span class="text-soft shrink-0">{{ place.page.title }}</span>
+        </RouterLink>
+      </li>
+      <li v-if="!places.length" class="text-soft">Nothing is set by that name.</li>
+    </ul>
+    <RouterView v-if="page" />
+    <ul v-else class="grid gap-3 md:grid-cols-2" role="list">
+      <li v-for="one in pages" :key="one.id">
+        <RouterLink
+          :to="`/settings/${one.id}`"
+          class="bg-sheet border-line block min-h-12 rounded-xl border p-4"
+        >
+          <h2 class="text-xl leading-tight">{{ one.title }}</h2>
+          <p class="text-soft">{{ one.holds.join(', ') }}</p>
+        </RouterLink>
+      </li>
+    </ul>
   </main>
 </template>

@@ -47,7 +47,7 @@ public class AccessibilityTest extends BrowserTest {
 
     @Test(dataProvider = "looks")
     public void inEveryLightItCanBeRead(String look) {
-        var page = chromium.signedIn(installation, Size.DESK, "/settings");
+        var page = chromium.signedIn(installation, Size.DESK, "/settings/devices");
         page.getByLabel(look).check();
         Axe.assertClean(page, "settings");
         for (var view : new String[] {"/round", HALF_DONE, LEFT_OPEN, "/know-how/dishwasher", "/gauges/drain-pump"}) {
@@ -84,7 +84,7 @@ public class AccessibilityTest extends BrowserTest {
         page.navigate(installation.address() + "/know-how/dishwasher");
         page.getByText("Its paths").waitFor();
         assertLargeEnough(page);
-        page.navigate(installation.address() + "/settings");
+        page.navigate(installation.address() + "/settings/practice");
         unfold(page, " to choose");
         assertLargeEnough(page);
     }

@@ -240,7 +240,7 @@ public class FullVisitsTest extends BrowserTest {
         var call = CallPage.add(maren, "Dishwasher", "Rattles");
         call.sees("Rattle or grinding");
         var address = maren.url();
-        maren.navigate(installation.address() + "/settings");
+        maren.navigate(installation.address() + "/settings/people");
         button(maren, "Add somebody").click();
         maren.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Wenna Sparrow");
         maren.getByLabel("Signs in as").fill("wenna");

@@ -70,7 +70,7 @@ public class GaugesTest extends BrowserTest {
     }
 
     private void units(Page page, String system) {
-        page.navigate(installation.address() + "/settings");
+        page.navigate(installation.address() + "/settings/practice");
         page.waitForResponse(
                 "**/api/session/units",
                 () -> page.getByLabel(Pattern.compile("^" + system + ": ")).check());

@@ -130,7 +130,7 @@ public class KnowhowTest extends BrowserTest {
 
     @Test
     public void aSchoolChosenStands() {
-        var page = open(Size.PHONE, "/settings");
+        var page = open(Size.PHONE, "/settings/practice");
         unfold(page, " to choose");
         chooses(page, "Heater turned up, and turned back");
         page.reload();

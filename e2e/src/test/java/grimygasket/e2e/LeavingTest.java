@@ -65,6 +65,7 @@ public class LeavingTest extends BrowserTest {
         until(phone, "async (name) => !(await indexedDB.databases()).some((db) => db.name === name)", "grimy-gasket");
 
         link(owner, "Settings").click();
+        link(owner, "Devices and sign-in").click();
         assertThat(owner.getByText("Not sent before they were locked out")).isVisible();
         button(owner, "Take").click();
         assertThat(owner.getByText("Not sent before they were locked out")).isHidden();

@@ -307,6 +307,7 @@ public class OfflineTest extends BrowserTest {
         assertThat(phone.getByLabel("So far")).isVisible();
         var desk = chromium.signedIn(installation, Size.DESK);
         link(desk, "Settings").click();
+        link(desk, "Devices and sign-in").click();
         desk.getByLabel("is lost").first().click();
         button(desk, "Sign it out").click();
         assertThat(desk.getByText("is emptied when it is heard of")).isVisible();

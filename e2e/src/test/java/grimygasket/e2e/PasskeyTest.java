@@ -49,7 +49,7 @@ public class PasskeyTest extends BrowserTest {
     public void whoHasAPasskeyIsInOnlyWithIt() {
         var page = withKey(Size.DESK);
         Chromium.signIn(page);
-        page.navigate(byName() + "/settings");
+        page.navigate(byName() + "/settings/devices");
         add(page, "not-my-password");
         assertThat(page.getByText("This is not your password.")).isVisible();
         add(page, Installation.PASSWORD);
@@ -66,7 +66,7 @@ public class PasskeyTest extends BrowserTest {
         other.reload();
         assertThat(button(other, "Sign in")).isVisible();
 
-        page.navigate(byName() + "/settings");
+        page.navigate(byName() + "/settings/devices");
         remove.click();
         assertThat(remove).isHidden();
         Chromium.signIn(other);
@@ -77,7 +77,7 @@ public class PasskeyTest extends BrowserTest {
     public void whoHasLostTheirKeyIsLetInFromTheMachineItself() throws IOException, InterruptedException {
         var lost = withKey(Size.DESK);
         Chromium.signIn(lost);
-        lost.navigate(byName() + "/settings");
+        lost.navigate(byName() + "/settings/devices");
         add(lost, Installation.PASSWORD);
         assertThat(button(lost, "Remove the passkey The key on my ring")).isVisible();
 
@@ -92,7 +92,7 @@ public class PasskeyTest extends BrowserTest {
 
     @Test
     public void aNumberForAnAddressHasNone() {
-        var page = chromium.signedIn(installation, Size.PHONE, "/settings");
+        var page = chromium.signedIn(installation, Size.PHONE, "/settings/devices");
         assertThat(page.getByText("This browser has none at this address")).isVisible();
     }
 }

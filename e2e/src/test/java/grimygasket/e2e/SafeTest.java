@@ -51,7 +51,7 @@ public class SafeTest extends BrowserTest {
         assertThat(call.panel()).containsText("what is left to clear it is for somebody qualified");
         assertThat(call.panel()).not().containsText("All sound");
 
-        var maren = chromium.signedIn(installation, Size.DESK, "/settings");
+        var maren = chromium.signedIn(installation, Size.DESK, "/settings/people");
         button(maren, "Change Rollo Fenn").click();
         var sheet = maren.getByRole(AriaRole.DIALOG);
         sheet.getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("Electrical measuring"))
@@ -110,7 +110,7 @@ public class SafeTest extends BrowserTest {
 
     @Test
     public void whoTipsTheMachineReadsItsWeightOnAVisitForUpkeep() {
-        var page = chromium.signedIn(installation, Size.PHONE, "/settings");
+        var page = chromium.signedIn(installation, Size.PHONE, "/settings/practice");
         unfold(page, " to choose");
         page.waitForResponse(
                 "**/api/schools/*",

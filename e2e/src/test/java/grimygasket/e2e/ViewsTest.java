@@ -43,9 +43,19 @@ public class ViewsTest extends BrowserTest {
         page.navigate(installation.address() + HALF_DONE + "/report");
         page.getByText("Likeliest cause so far").waitFor();
         Axe.assertClean(page, "report");
-        page.navigate(installation.address() + "/settings");
+        page.navigate(installation.address() + "/settings/practice");
         unfold(page, " to choose");
         Axe.assertClean(page, "settings");
+        page.getByPlaceholder("Search the settings").fill("warranty");
+        Axe.assertClean(page, "settings, searched");
+        link(page, "Warranty").click();
+        page.getByLabel("Warranty on repairs").waitFor();
+        Axe.assertClean(page, "business");
+        for (var other : new String[] {"Data", "Devices and sign-in", "People"}) {
+            link(page, other).click();
+            page.getByText("Settings: " + other).waitFor();
+            Axe.assertClean(page, other);
+        }
     }
 
     /** What never changes was compressed once, when it was built; the page itself is asked for each time, and answered without it. */

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -202,20 +203,43 @@ public class WholeJobTest extends BrowserTest {
         page.getByLabel("Advice to the customer").fill("Clean the filter every two weeks.");
         page.reload();
         assertThat(page.getByLabel("Advice to the customer")).hasValue("Clean the filter every two weeks.");
+        page.getByLabel("Labour, minutes", new Page.GetByLabelOptions().setExact(true))
+                .fill("45");
+        call.touch("Charge");
+        assertThat(call.story()).containsText("Labour charged: 45 min");
+        signs(page);
+        assertThat(call.story()).containsText("Signed by: Tess Orrin");
         call.closes();
         assertThat(page.getByPlaceholder("What else?")).hasCount(0);
+    }
+
+    private static void signs(Page page) {
+        button(page, "Customer signs").click();
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        assertThat(sheet.getByLabel("Name")).hasValue("Tess Orrin");
+        var field = sheet.getByLabel("Field to sign in").boundingBox();
+        page.mouse().move(field.x + 20, field.y + 20);
+        page.mouse().down();
+        page.mouse().move(field.x + 120, field.y + 60);
+        page.mouse().up();
+        button(page, "Save").click();
+        sheet.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
     }
 
     private void readTheReport(Page page, String complaint) {
         page.getByText("Report for the customer").click();
         var report = page.getByRole(AriaRole.ARTICLE);
-        assertThat(report).containsText("“" + complaint + "”");
+        assertThat(report).containsText(complaint);
         assertThat(report).containsText(Pattern.compile("Return valve stuck open, .+ sure, because of:"));
         assertThat(report.getByLabel("Done")).containsText("Replace the return valve");
         assertThat(report.getByLabel("Protected against")).containsText("cuts, tipping, electric shock");
         assertThat(report.getByLabel("Found inside")).containsText("grit, worn");
-        assertThat(report.getByLabel("Parts")).containsText("the old one is disposed of");
-        assertThat(report.getByLabel("Parts")).containsText("€7.40");
+        var cost = report.getByLabel("Labour and parts");
+        assertThat(cost).containsText("Labour, 45 min");
+        assertThat(cost).containsText("the old one is disposed of");
+        // 45 minutes at 66 an hour, and the valve for 7.40.
+        assertThat(cost).containsText("€56.90");
+        assertThat(report.getByLabel("Signature")).isVisible();
         assertThat(report.getByLabel("Our advice")).containsText("Clean the filter every two weeks.");
         page.getByText("Back to the call").click();
     }

@@ -48,11 +48,13 @@ public class WordsTest {
                 "flames came out of the back",
                 "it caught fire");
         var dryer = List.of(
+                "it smells hot",
                 "I smell gas",
                 "carbon monoxide alarm went off",
                 "we have headaches since it runs",
                 "it smells of rotten eggs");
         var vacuum = List.of(
+                "it smells hot",
                 "battery is swollen and hot",
                 "battery bulges",
                 "the battery leaks",

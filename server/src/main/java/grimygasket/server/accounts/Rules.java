@@ -131,6 +131,7 @@ final class Rules {
                             "/api/know-how/{kind}/revisions/{number}/codes.csv",
                             "/api/know-how/{kind}/revisions/{number}/pack.yaml",
                             "/api/machines/{machineId}/calls",
+                            "/api/customers/{customerId}/open-calls",
                             "/api/meters",
                             "/api/meters/{kind}/{check}",
                             "/api/round",

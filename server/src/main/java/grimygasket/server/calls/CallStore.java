@@ -222,7 +222,7 @@ public class CallStore {
     List<UUID> openOf(UUID customer) {
         return jdbc.sql("""
                         select c.id from service_call c join machine m on m.id = c.machine_id
-                        where m.customer_id = :customer and c.closed_at is null
+                        where k.id = :customer and c.closed_at is null
                         """).param("customer", customer).query(UUID.class).list();
     }
 
@@ -259,6 +259,23 @@ public class CallStore {
                 .stream()
                 .map(Filed::call)
                 .collect(Collectors.groupingBy(call -> call.machine().id(), LinkedHashMap::new, Collectors.toList()));
+    }
+
+    /** The calls in a home that are not closed, earliest first. */
+    List<Call> openAt(UUID customer) {
+        return jdbc
+                .sql(CALLS + """
+                        where k.id = :customer and c.closed_at is null
+                        order by c.day, c.planned_at, c.id
+                        limit :most
+                        """)
+                .param("customer", customer)
+                .param("most", MOST_EARLIER)
+                .query(this::filed)
+                .list()
+                .stream()
+                .map(Filed::call)
+                .toList();
     }
 
     /** Puts a call on file; one with its id is left as it is. */

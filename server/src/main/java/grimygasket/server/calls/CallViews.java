@@ -87,6 +87,21 @@ public class CallViews {
                 closing == null ? null : closing.at());
     }
 
+    /** @param machine maker and model, as far as they are known */
+    record StillOpen(UUID callId, UUID machineId, LocalDate day, String machine, String complaint) {}
+
+    /** The calls in a home that are not closed, earliest first. */
+    List<StillOpen> openAt(UUID customer) {
+        return calls.openAt(customer).stream()
+                .map(call -> new StillOpen(
+                        call.head().id(),
+                        call.machine().id(),
+                        LocalDate.ofEpochDay(call.head().day()),
+                        (call.machine().maker() + " " + call.machine().model()).strip(),
+                        call.complaint()))
+                .toList();
+    }
+
     /** The closed calls about a machine, latest first. */
     List<Surroundings.Earlier> closedOf(UUID machineId) {
         return calls.closedOf(List.of(machineId)).getOrDefault(machineId, List.of()).stream()

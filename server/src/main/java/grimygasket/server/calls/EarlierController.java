@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What was done on a machine before. */
+/** What was done on a machine before, and what is still to be done in a home. */
 @RestController
 class EarlierController {
     private final CallViews views;
@@ -18,5 +18,11 @@ class EarlierController {
     @GetMapping("/api/machines/{machineId}/calls")
     List<Surroundings.Earlier> calls(@PathVariable UUID machineId) {
         return views.closedOf(machineId);
+    }
+
+    /** Calls in a customer's home that are not closed, earliest first: whoever calls again may mean one of them. */
+    @GetMapping("/api/customers/{customerId}/open-calls")
+    List<CallViews.StillOpen> openCalls(@PathVariable UUID customerId) {
+        return views.openAt(customerId);
     }
 }

@@ -13,7 +13,7 @@ import org.springframework.web.servlet.resource.EncodedResourceResolver;
 class PageConfig implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (var view : new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings"}) {
+        for (var view : new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings/**"}) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }
