@@ -11,6 +11,7 @@ export const router = createRouter({
     { path: '/round/:day?', component: RoundView, props: true },
     { path: '/calls/:id', component: callView, props: true },
     { path: '/calls/:id/report', component: () => import('./report/ReportView.vue'), props: true },
+    { path: '/shelf', component: () => import('./shelf/ShelfView.vue') },
     { path: '/know-how', redirect: '/know-how/dishwasher' },
     {
       path: '/know-how/:kind',

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
+import { v7 as uuid } from 'uuid'
 import { ref } from 'vue'
 import { answer, api } from '../api/client'
 import { callKey, queryClient } from '../api/queryClient'
+import { me } from '../store/held'
 import type { Article } from '../api/types'
 import Stepper from '../ui/Stepper.vue'
 import { useCallContext } from './context'
@@ -16,9 +18,9 @@ const onVan = ref(Math.max(0, props.part.onVan))
 const { mutate, isPending, error } = useMutation({
   mutationFn: () =>
     answer(() =>
-      api.PUT('/api/van/{partId}', {
+      api.POST('/api/parts/{partId}/moves', {
         params: { path: { partId: props.part.id } },
-        body: { onVan: onVan.value },
+        body: { id: uuid(), reason: 'COUNTED', count: onVan.value, van: me().account },
       }),
     ),
   onSuccess: async () => {

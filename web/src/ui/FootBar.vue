@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { watch } from 'vue'
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Session } from '../api/types'
 import { lastCall } from './lastCall'
@@ -14,12 +15,16 @@ watch(
   { immediate: true },
 )
 
+/** More than five do not fit a small phone: there, the rest is behind one. */
 const VIEWS = [
   { path: '/round', name: 'Round' },
+  { path: '/shelf', name: 'Shelf' },
   { path: '/know-how', name: 'Know-how' },
-  { path: '/gauges', name: 'Gauges' },
-  { path: '/settings', name: 'Settings' },
+  { path: '/gauges', name: 'Gauges', rest: true },
+  { path: '/settings', name: 'Settings', rest: true },
 ]
+const REST = VIEWS.filter(({ rest }) => rest)
+const inRest = computed(() => REST.some(({ path }) => route.path.startsWith(path)))
 </script>
 
 <template>
@@ -31,7 +36,7 @@ const VIEWS = [
       <RouterLink
         :to="view.path"
         class="foot"
-        :class="{ on: route.path.startsWith(view.path) }"
+        :class="{ 'foot-on': route.path.startsWith(view.path), 'max-sm:hidden': view.rest }"
         :aria-current="route.path.startsWith(view.path) ? 'page' : undefined"
         >{{ view.name }}</RouterLink
       >
@@ -39,23 +44,30 @@ const VIEWS = [
         v-if="view.path === '/round' && lastCall"
         :to="`/calls/${lastCall}`"
         class="foot"
-        :class="{ on: route.path.startsWith('/calls') }"
+        :class="{ 'foot-on': route.path.startsWith('/calls') }"
         >Call</RouterLink
       >
     </template>
     <span class="flex-1" />
+    <Popover class="flex sm:hidden">
+      <PopoverButton class="foot" :class="{ 'foot-on': inRest }">More</PopoverButton>
+      <PopoverPanel
+        v-slot="{ close }"
+        class="bg-rubber absolute right-2 bottom-full grid min-w-44 rounded-t-lg border-b border-[#4a5153] p-1"
+      >
+        <RouterLink
+          v-for="view in REST"
+          :key="view.path"
+          :to="view.path"
+          class="foot"
+          :class="{ 'foot-on': route.path.startsWith(view.path) }"
+          @click="close()"
+          >{{ view.name }}</RouterLink
+        >
+      </PopoverPanel>
+    </Popover>
     <span class="hidden self-center text-sm text-[#d9d5ca] sm:block"
       >{{ session.name }}, {{ session.business }}</span
     >
   </nav>
 </template>
-
-<style scoped>
-@reference '../styles.css';
-.foot {
-  @apply flex min-h-14 items-center border-t-4 border-transparent px-1.5 text-sm whitespace-nowrap min-[380px]:px-2 min-[380px]:text-[0.95rem] font-semibold sm:px-4 sm:text-base text-[#d9d5ca];
-}
-.foot.on {
-  @apply border-act text-white;
-}
-</style>

@@ -96,6 +96,15 @@ insert into van_stock (account_id, part_id, on_van) values
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000324', 2),
 ('0193a000-0000-7000-8000-000000000001', '0193a000-0000-7000-8000-000000000326', 2);
 
+insert into part_move (id, part_id, account_id, at, by_account, reason, moved, on_van)
+select uuid(), part_id, account_id, now(3) - interval 9 day, account_id, 'COUNTED', on_van, on_van from van_stock;
+
+update part set supplier = 'Harbour Spares', place = 'Left rack, box 2', minimum = 2, cost = round(0.62 * price, 2)
+where number in ('CV-DP30', 'CV-WP80', 'CV-SA2', 'CV-WDP34', 'CV-IV2', 'CV-TC17', 'CV-LF8');
+
+update part set supplier = 'Quay Trade Counter', place = 'Right rack, box 5', minimum = 4, cost = round(0.55 * price, 2)
+where number in ('RV-20', 'HC-19', 'HC-25', 'TR-48', 'OS-PF2', 'OS-XF2');
+
 insert into service_call (id, visit_id, machine_id, account_id, day, planned_at, revision, closed_at, sign_off, advice) values
 ('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000202', '0193a000-0000-7000-8000-000000000001', current_date, '08:30', 1, now(3) - interval 58 minute, null, 'A seed held the valve open. Scrape the plates, no need to rinse; clean the filter every two weeks.'),
 ('0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000001', current_date, '10:00', 1, null, null, null),

@@ -32,8 +32,10 @@ public class GaugesTest extends BrowserTest {
     @Test(dataProvider = "sizes")
     public void aGaugeAloneJudgesWhatIsTyped(Size size) {
         var page = chromium.signedIn(installation, size);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Gauges"))
-                .click();
+        if (size == Size.PHONE) {
+            button(page, "More").click();
+        }
+        link(page, "Gauges").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drain pump and hose"))
                 .click();
         field(page, "Water caught").fill("2.1");

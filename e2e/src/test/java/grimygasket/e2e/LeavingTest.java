@@ -29,6 +29,7 @@ public class LeavingTest extends BrowserTest {
         installation.execute("delete from SPRING_SESSION");
         var phone = rollosPhone();
         assertEquals(sessionsOf("rollo"), 1);
+        button(phone, "More").click();
         link(phone, "Settings").click();
         button(phone, "Sign out").waitFor();
         phone.context().setOffline(true);

@@ -286,6 +286,7 @@ public class OfflineTest extends BrowserTest {
         page.getByPlaceholder("What else?").fill("E95");
         page.getByText("Code “E95”, not in the tables").click();
         assertThat(page.getByLabel("So far")).containsText("Code E95");
+        button(page, "More").click();
         link(page, "Settings").click();
         button(page, "Sign out").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("One entry is only on this device yet.");

@@ -75,6 +75,8 @@ final class Rules {
 
     private static final String CUSTOMERS = "Only the owner gives out all that is kept of a customer, or erases it.";
 
+    private static final String PARTS = "Only the lead changes the list of parts.";
+
     private static final String LEFT_BEHIND =
             "Only the lead decides on what somebody who was locked out has left behind.";
 
@@ -83,7 +85,9 @@ final class Rules {
             "/api/calls/{callId}/report.pdf",
             "/api/customers/{customerId}/customer.json",
             "/api/know-how/{kind}/revisions/{number}/codes.csv",
-            "/api/know-how/{kind}/revisions/{number}/pack.yaml");
+            "/api/know-how/{kind}/revisions/{number}/pack.yaml",
+            "/api/order-list.csv",
+            "/api/parts.csv");
 
     static final Set<String> ONLY_ASKING = Set.of(
             "/api/commands",
@@ -134,6 +138,11 @@ final class Rules {
                             "/api/customers/{customerId}/open-calls",
                             "/api/meters",
                             "/api/meters/{kind}/{check}",
+                            "/api/order-list",
+                            "/api/order-list.csv",
+                            "/api/parts",
+                            "/api/parts.csv",
+                            "/api/parts/{partId}/moves",
                             "/api/round",
                             "/api/round/{day}",
                             "/api/schools",
@@ -148,6 +157,7 @@ final class Rules {
                             "/api/know-how/{kind}/revisions/inspection",
                             "/api/know-how/{kind}/revisions/inspection/cases",
                             "/api/know-how/{kind}/suppositions",
+                            "/api/parts/{partId}/moves",
                             "/api/series",
                             "/api/series/csv",
                             "/api/session/proof",
@@ -159,8 +169,7 @@ final class Rules {
                             "/api/calls/{callId}/photos/{photoId}",
                             "/api/customers/{customerId}",
                             "/api/schools/{schoolId}",
-                            "/api/session/units",
-                            "/api/van/{partId}"),
+                            "/api/session/units"),
                     technician(DELETE, "/api/session"),
                     technician(DELETE, "/api/session/passkeys/{id}").map(rule -> rule.wanting(Proof.RECENT)),
                     owner("Only the owner changes what the business reckons with.", PUT, "/api/business"),
@@ -168,6 +177,8 @@ final class Rules {
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
                             POST,
                             "/api/call-documents"),
+                    lead(PARTS, PUT, "/api/parts/{partId}"),
+                    lead(PARTS, POST, "/api/parts.csv"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),
                     owner(CUSTOMERS, GET, "/api/customers/{customerId}/customer.json"),
                     owner(CUSTOMERS, DELETE, "/api/customers/{customerId}").map(rule -> rule.wanting(Proof.RECENT)),

@@ -4,6 +4,7 @@ import grimygasket.call.Article;
 import grimygasket.call.Fitting;
 import grimygasket.call.PartUse;
 import grimygasket.call.PartUse.Source;
+import grimygasket.server.shelf.PartMove.Reason;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -23,9 +24,11 @@ public class ShelfStore {
     private static final RowMapper<Article> ARTICLES = new SimplePropertyRowMapper<>(Article.class);
 
     private final JdbcClient jdbc;
+    private final Ledger ledger;
 
-    ShelfStore(JdbcClient jdbc) {
+    ShelfStore(JdbcClient jdbc, Ledger ledger) {
         this.jdbc = jdbc;
+        this.ledger = ledger;
     }
 
     /** The parts for machines of some kinds, with their count on the account's van; 0 for one that is not on board. */
@@ -52,36 +55,17 @@ public class ShelfStore {
                 jdbc.sql("delete from part_use where id = :id")
                         .param("id", use.id())
                         .update();
-                move(use, use.used());
+                move(callId, use, Reason.PUT_BACK, use.used());
             }
         }
         for (var use : after) {
             if (before.stream().noneMatch(one -> one.id().equals(use.id()))) {
                 add(callId, use);
-                move(use, -use.used());
+                move(callId, use, Reason.USED, -use.used());
             } else if (!before.contains(use)) {
                 describe(use);
             }
         }
-    }
-
-    /** Sets how many of a part there are on a van. */
-    void count(UUID account, UUID part, int onVan) {
-        jdbc.sql("""
-                        insert into van_stock (account_id, part_id, on_van) values (:account, :part, :onVan)
-                        on duplicate key update on_van = :onVan
-                        """)
-                .param("account", account)
-                .param("part", part)
-                .param("onVan", onVan)
-                .update();
-    }
-
-    boolean isInCatalogue(UUID part) {
-        return jdbc.sql("select exists (select 1 from part where id = :part)")
-                .param("part", part)
-                .query(Boolean.class)
-                .single();
     }
 
     private void add(UUID callId, PartUse use) {
@@ -112,16 +96,10 @@ public class ShelfStore {
                 .update();
     }
 
-    private void move(PartUse use, int count) {
+    private void move(UUID callId, PartUse use, Reason reason, int count) {
         if (use.source() == Source.VAN && use.account() != null) {
-            jdbc.sql("""
-                            insert into van_stock (account_id, part_id, on_van) values (:account, :part, :count)
-                            on duplicate key update on_van = on_van + :count
-                            """)
-                    .param("account", use.account())
-                    .param("part", use.partId())
-                    .param("count", count)
-                    .update();
+            var why = new Ledger.Why(reason, use.account(), callId);
+            ledger.change(UUID.randomUUID(), use.partId(), use.account(), why, onVan -> onVan + count);
         }
     }
 

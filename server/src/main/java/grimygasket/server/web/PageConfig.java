@@ -13,7 +13,8 @@ import org.springframework.web.servlet.resource.EncodedResourceResolver;
 class PageConfig implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (var view : new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings/**"}) {
+        for (var view :
+                new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings/**", "/shelf"}) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }

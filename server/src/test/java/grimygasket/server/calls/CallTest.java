@@ -192,6 +192,16 @@ public class CallTest extends ServerTest {
         assertEquals(noTable.status(), 200, "nor is one lost that is of a maker without a table");
     }
 
+    private static Answer counted(Client client, int onVan) {
+        return client.post(
+                "/api/parts/" + VALVE + "/moves",
+                "{\"id\": \"%s\", \"reason\": \"COUNTED\", \"count\": %d, \"van\": \"%s\"}"
+                        .formatted(
+                                UUID.randomUUID(),
+                                onVan,
+                                client.get("/api/session").body().path("id").asString()));
+    }
+
     @Test
     public void whatWasUsedWasUsedAndTheVanAsksForARecount() {
         var client = signedIn();
@@ -201,11 +211,11 @@ public class CallTest extends ServerTest {
         var used = call.usePart(use, "replace-valve", VALVE, before + 1);
         assertEquals(used.status(), 200);
         assertEquals(valvesOnVan(), -1);
-        assertEquals(client.put("/api/van/" + VALVE, "{\"onVan\": 5}").status(), 204);
+        assertEquals(counted(client, 5).status(), 200);
         assertEquals(valvesOnVan(), 5, "counted again");
         call.putBack(use);
-        client.put("/api/van/" + VALVE, "{\"onVan\": %d}".formatted(before));
-        assertEquals(client.put("/api/van/" + VALVE, "{\"onVan\": -2}").kind(), "invalid");
+        counted(client, before);
+        assertEquals(counted(client, -2).kind(), "invalid");
         assertEquals(call.usePart(UUID.randomUUID(), "replace-valve", VALVE, 0).kind(), "invalid");
         assertEquals(
                 call.usePart(UUID.randomUUID(), "replace-valve", "" + UUID.randomUUID(), 1)

@@ -161,8 +161,7 @@ public class GateTest extends ServerTest {
     @Test
     public void whatIsNotThereIsNotFound() {
         var client = signedIn();
-        assertEquals(
-                client.put("/api/van/" + UUID.randomUUID(), "{\"onVan\": 2}").kind(), "not-found");
+        assertEquals(client.get("/api/calls/" + UUID.randomUUID() + "/state").kind(), "not-found");
     }
 
     @Test

@@ -1,0 +1,144 @@
+package grimygasket.server.shelf;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** The business's list of parts. */
+@Repository
+class PartStore {
+    /** On a page. */
+    static final int PAGE = 50;
+
+    private static final String PARTS = """
+            select p.id, p.number, p.name, p.kind, p.fits, p.maker, p.price, p.cost, p.replaces, p.supplier, p.place, p.minimum,
+                   p.version
+            from part p
+            """;
+
+    private final JdbcClient jdbc;
+
+    PartStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** How many are on somebody's van. */
+    record OnVan(UUID account, String name, int count) {}
+
+    /** A part with the vans that have had it. */
+    record Stocked(ListedPart part, List<OnVan> vans) {}
+
+    /** What is to be ordered. */
+    record ToOrder(
+            UUID id, String number, String name, String supplier, int onVans, int minimum, int ordered, int wanted) {}
+
+    /**
+     * A page of the list, by number.
+     *
+     * @param text words that all stand in number, name, maker, supplier or place; blank for every part
+     * @param after number of the last part of the page before; blank for the first page
+     */
+    List<Stocked> page(String text, String after) {
+        var words = words(text);
+        var where = new StringBuilder("where p.number > :after");
+        for (int i = 0; i < words.size(); i++) {
+            where.append(" and concat_ws(' ', p.number, p.name, p.maker, p.supplier, p.place, p.replaces) like :word")
+                    .append(i);
+        }
+        var asked = jdbc.sql(PARTS + where + " order by p.number limit :page")
+                .param("after", after)
+                .param("page", PAGE);
+        for (int i = 0; i < words.size(); i++) {
+            asked = asked.param("word" + i, "%" + words.get(i) + "%");
+        }
+        var parts = asked.query(ListedPart.class).list();
+        var vans = vans(parts.stream().map(ListedPart::id).toList());
+        return parts.stream()
+                .map(part -> new Stocked(part, vans.getOrDefault(part.id(), List.of())))
+                .toList();
+    }
+
+    /** Each as it is looked for: signs that stand for any other are themselves. */
+    private static List<String> words(String text) {
+        return Arrays.stream(text.strip().split("\\s+"))
+                .filter(word -> !word.isBlank())
+                .map(word -> word.replaceAll("[\\\\%_]", "\\\\$0"))
+                .toList();
+    }
+
+    private Map<UUID, List<OnVan>> vans(List<UUID> parts) {
+        if (parts.isEmpty()) {
+            return Map.of();
+        }
+        var vans = new HashMap<UUID, List<OnVan>>();
+        jdbc.sql("""
+                        select s.part_id, a.id, a.name, s.on_van
+                        from van_stock s join account a on a.id = s.account_id
+                        where s.part_id in (:parts)
+                        order by a.name
+                        """).param("parts", parts).query(row -> {
+            vans.computeIfAbsent(row.getObject("part_id", UUID.class), part -> new java.util.ArrayList<>())
+                    .add(new OnVan(row.getObject("id", UUID.class), row.getString("name"), row.getInt("on_van")));
+        });
+        return vans;
+    }
+
+    /** All of them, by number. */
+    List<ListedPart> all() {
+        return jdbc.sql(PARTS + "order by p.number").query(ListedPart.class).list();
+    }
+
+    Optional<ListedPart> get(UUID id) {
+        return jdbc.sql(PARTS + "where p.id = :id")
+                .param("id", id)
+                .query(ListedPart.class)
+                .optional();
+    }
+
+    /** Ids of the parts by their numbers. */
+    Map<String, ListedPart> byNumber() {
+        return all().stream().collect(Collectors.toMap(part -> part.number().toLowerCase(), part -> part));
+    }
+
+    /**
+     * Adds a part, or changes one as it was seen.
+     *
+     * @return whether it was still as it was seen
+     * @throws DuplicateKeyException if another part has its number
+     */
+    boolean put(ListedPart part) {
+        var columns = part.version() == 0 ? """
+                        insert into part (id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum)
+                        values (:id, :number, :name, :kind, :fits, :maker, :price, :cost, :replaces, :supplier, :place, :minimum)
+                        """ : """
+                        update part
+                        set number = :number, name = :name, kind = :kind, fits = :fits, maker = :maker, price = :price, cost = :cost,
+                            replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, version = version + 1
+                        where id = :id and version = :version
+                        """;
+        return jdbc.sql(columns).paramSource(part).update() == 1;
+    }
+
+    /** What is below its minimum on all vans together, or was ordered for calls that are still open; by supplier and number. */
+    List<ToOrder> toOrder() {
+        return jdbc.sql("""
+                        select id, number, name, supplier, on_vans, minimum, ordered,
+                               greatest(0, minimum - on_vans) + ordered as wanted
+                        from (
+                            select p.id, p.number, p.name, p.supplier, p.minimum,
+                                   coalesce((select sum(s.on_van) from van_stock s where s.part_id = p.id), 0) as on_vans,
+                                   coalesce((select sum(u.used) from part_use u join service_call c on c.id = u.call_id
+                                             where u.part_id = p.id and u.source = 'ORDERED' and c.closed_at is null), 0) as ordered
+                            from part p) counted
+                        where minimum > on_vans or ordered > 0 or on_vans < 0
+                        order by supplier, number
+                        """).query(ToOrder.class).list();
+    }
+}

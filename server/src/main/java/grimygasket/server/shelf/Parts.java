@@ -1,0 +1,131 @@
+package grimygasket.server.shelf;
+
+import grimygasket.knowhow.Shipped;
+import grimygasket.server.knowhow.Library;
+import grimygasket.server.shelf.PartFile.Line;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the list of parts: what is entered by hand and what comes from a file is held to the same rules. */
+@Service
+class Parts {
+    private final PartStore store;
+    private final Library library;
+    private final Validator validator;
+
+    Parts(PartStore store, Library library, Validator validator) {
+        this.store = store;
+        this.library = library;
+        this.validator = validator;
+    }
+
+    /** A line of a file that was not taken. */
+    record Wrong(long line, String message) {}
+
+    /** What became of a file. */
+    record Imported(int taken, List<Wrong> wrong) {}
+
+    /** Adds a part, or changes one as it was seen. */
+    @Transactional
+    public ListedPart put(ListedPart part) {
+        var unfit = unfit(part);
+        if (unfit != null) {
+            throw Problem.ofField("fits", unfit);
+        }
+        try {
+            if (!store.put(part)) {
+                throw new Problem(Kind.STALE, "Somebody has changed this part meanwhile: look at it again.");
+            }
+        } catch (DuplicateKeyException e) {
+            throw Problem.ofField("number", "Another part has this number.");
+        }
+        return store.get(part.id()).orElseThrow();
+    }
+
+    /** Takes every line that is right, and says of every other what is wrong with it. Parts are the same by their number. */
+    @Transactional
+    public Imported take(String csv) {
+        var known = store.byNumber();
+        var wrong = new ArrayList<Wrong>();
+        int taken = 0;
+        for (var line : PartFile.read(csv)) {
+            try {
+                var part = part(line, known.get(line.text("number").toLowerCase()));
+                var problem = problem(part);
+                if (problem != null) {
+                    throw new IllegalArgumentException(problem);
+                }
+                store.put(part);
+                known.put(part.number().toLowerCase(), store.get(part.id()).orElseThrow());
+                taken++;
+            } catch (IllegalArgumentException e) {
+                wrong.add(new Wrong(line.number(), e.getMessage()));
+            }
+        }
+        return new Imported(taken, wrong);
+    }
+
+    private static ListedPart part(Line line, @Nullable ListedPart known) {
+        var maker = line.text("maker");
+        return new ListedPart(
+                known == null ? UUID.randomUUID() : known.id(),
+                line.text("number"),
+                line.text("name"),
+                line.text("kind"),
+                line.text("part"),
+                maker.isEmpty() ? null : maker,
+                line.money("price"),
+                line.money("cost"),
+                line.text("replaces"),
+                line.text("supplier"),
+                line.text("place"),
+                line.count("minimum"),
+                known == null ? 0 : known.version());
+    }
+
+    /** What is wrong with a part, in a sentence; null for nothing. */
+    private @Nullable String problem(ListedPart part) {
+        var wrong = validator.validate(part).stream()
+                .sorted(java.util.Comparator.comparing(
+                        one -> one.getPropertyPath().toString()))
+                .map(Parts::said)
+                .collect(Collectors.joining(" "));
+        return wrong.isEmpty() ? unfit(part) : wrong;
+    }
+
+    private static String said(ConstraintViolation<ListedPart> wrong) {
+        return wrong.getPropertyPath() + ": " + wrong.getMessage();
+    }
+
+    /** Why a part does not go with the know-how, in a sentence; null if it does. */
+    private @Nullable String unfit(ListedPart part) {
+        if (part.kind().isEmpty()) {
+            return part.fits().isEmpty() ? null : "Say which kind of machine it is for.";
+        }
+        if (!Shipped.KINDS.contains(part.kind())) {
+            return "There is no kind of machine “" + part.kind() + "”: " + String.join(", ", Shipped.KINDS) + ".";
+        }
+        var kinds = kindsOfPart(part.kind());
+        return kinds.containsKey(part.fits())
+                ? null
+                : "Say which part of the machine it is: " + String.join(", ", kinds.keySet()) + ".";
+    }
+
+    /** Id to name of the kinds of part that the know-how of a kind of machine speaks of. */
+    private Map<String, String> kindsOfPart(String kind) {
+        return library.pack(kind, library.active(kind)).parts().stream()
+                .collect(Collectors.toMap(
+                        one -> one.id(), one -> one.name(), (one, other) -> one, java.util.TreeMap::new));
+    }
+}

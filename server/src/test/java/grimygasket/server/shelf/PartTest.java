@@ -1,0 +1,202 @@
+package grimygasket.server.shelf;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import grimygasket.server.ServerTest;
+import grimygasket.server.calls.Calls;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The list of parts, and the ledger from which the counts follow. */
+public class PartTest extends ServerTest {
+    private static final String MAREN = "0193a000-0000-7000-8000-000000000001";
+    private static final String ROLLO = "0193a000-0000-7000-8000-000000000002";
+
+    private static String part(UUID id, String number, int version) {
+        return """
+                {"id": "%s", "number": "%s", "name": "Hose clip, 30 mm", "kind": "dishwasher", "fits": "hose-clip",
+                 "price": 2.50, "replaces": "", "supplier": "Quay Trade Counter", "place": "Box 5", "minimum": 3, "version": %d}
+                """.formatted(id, number, version);
+    }
+
+    private static UUID added(Client lead) {
+        var id = UUID.randomUUID();
+        var number = "T-" + id.toString().substring(0, 12);
+        assertEquals(lead.put("/api/parts/" + id, part(id, number, 0)).status(), 200);
+        return id;
+    }
+
+    private static Answer moved(
+            Client client, UUID part, UUID line, String reason, int count, String van, String more) {
+        return client.post("/api/parts/" + part + "/moves", """
+                {"id": "%s", "reason": "%s", "count": %d, "van": "%s"%s}
+                """.formatted(line, reason, count, van, more));
+    }
+
+    private static Answer moved(Client client, UUID part, String reason, int count, String van) {
+        return moved(client, part, UUID.randomUUID(), reason, count, van, "");
+    }
+
+    private int onVan(UUID part, String van) {
+        return jdbc.sql("select on_van from van_stock where part_id = :part and account_id = :van")
+                .param("part", part)
+                .param("van", UUID.fromString(van))
+                .query(Integer.class)
+                .single();
+    }
+
+    private static List<String> numbers(JsonNode page) {
+        return page.valueStream()
+                .map(one -> one.path("part").path("number").asString())
+                .toList();
+    }
+
+    @Test
+    public void aPartIsAddedFoundAndChanged() {
+        var lead = signedIn();
+        var id = UUID.randomUUID();
+        var number = "HC-30-" + id.toString().substring(0, 6);
+        var kept = lead.put("/api/parts/" + id, part(id, number, 0)).body();
+        assertEquals(kept.path("version").asInt(), 1, kept.toString());
+        assertEquals(numbers(lead.get("/api/parts?text=quay%20" + number).body()), List.of(number));
+        assertEquals(numbers(lead.get("/api/parts?text=%25" + number).body()), List.of(), "a sign is only itself");
+        assertEquals(lead.put("/api/parts/" + id, part(id, number, 7)).kind(), "stale");
+        var again = UUID.randomUUID();
+        assertTrue(lead.put("/api/parts/" + again, part(again, number, 0))
+                .body()
+                .path("fields")
+                .path("number")
+                .asString()
+                .contains("Another part"));
+        var odd = part(id, number, 1).replace("hose-clip", "hose-klip");
+        assertTrue(lead.put("/api/parts/" + id, odd)
+                .body()
+                .path("fields")
+                .path("fits")
+                .asString()
+                .contains("hose-clip"));
+        assertEquals(
+                signedIn("rollo").put("/api/parts/" + id, part(id, number, 1)).kind(), "not-yours");
+    }
+
+    @Test
+    public void everyCountFollowsFromItsLines() {
+        var lead = signedIn();
+        var part = added(lead);
+        var random = new Random(33);
+        for (int i = 0; i < 40; i++) {
+            var van = random.nextBoolean() ? MAREN : ROLLO;
+            var other = van.equals(MAREN) ? ROLLO : MAREN;
+            switch (random.nextInt(4)) {
+                case 0 -> moved(lead, part, "RECEIVED", 1 + random.nextInt(5), van);
+                case 1 -> moved(lead, part, "COUNTED", random.nextInt(9), van);
+                case 2 -> moved(lead, part, "WRITTEN_OFF", 1 + random.nextInt(2), van);
+                default -> moved(lead, part, UUID.randomUUID(), "GIVEN", 1, van, ", \"to\": \"%s\"".formatted(other));
+            }
+        }
+        assertEquals(jdbc.sql("""
+                                select count(*) from van_stock s
+                                where s.on_van <> (select sum(m.moved) from part_move m
+                                                   where m.part_id = s.part_id and m.account_id = s.account_id)
+                                """).query(Integer.class).single(), 0);
+    }
+
+    @Test
+    public void whatIsSentTwiceMovesOnce() {
+        var lead = signedIn();
+        var part = added(lead);
+        var line = UUID.randomUUID();
+        for (int i = 0; i < 2; i++) {
+            moved(lead, part, line, "RECEIVED", 4, MAREN, "");
+        }
+        assertEquals(onVan(part, MAREN), 4);
+        var given = UUID.randomUUID();
+        for (int i = 0; i < 2; i++) {
+            moved(lead, part, given, "GIVEN", 3, MAREN, ", \"to\": \"%s\"".formatted(ROLLO));
+        }
+        assertEquals(onVan(part, MAREN), 1);
+        assertEquals(onVan(part, ROLLO), 3);
+        var lines = lead.get("/api/parts/" + part + "/moves").body();
+        assertEquals(lines.size(), 3, lines.toString());
+    }
+
+    @Test
+    public void aTechnicianMovesOnlyWhatIsOnTheirOwnVan() {
+        var lead = signedIn();
+        var part = added(lead);
+        var rollo = signedIn("rollo");
+        assertEquals(moved(rollo, part, "RECEIVED", 2, ROLLO).status(), 200);
+        assertEquals(moved(rollo, part, "RECEIVED", 2, MAREN).kind(), "not-yours");
+        assertEquals(moved(rollo, part, "USED", 1, ROLLO).kind(), "invalid");
+        assertEquals(moved(rollo, part, "RECEIVED", 0, ROLLO).kind(), "invalid");
+        assertEquals(moved(rollo, UUID.randomUUID(), "RECEIVED", 1, ROLLO).kind(), "not-found");
+    }
+
+    @Test
+    public void whatACallUsesStandsInTheLedger() {
+        var client = signedIn();
+        var call = Calls.add(client);
+        var valve = UUID.fromString("0193a000-0000-7000-8000-000000000308");
+        var use = UUID.randomUUID();
+        call.usePart(use, "replace-valve", valve.toString(), 1);
+        call.putBack(use);
+        var lines = client.get("/api/parts/" + valve + "/moves").body();
+        assertEquals(lines.path(0).path("reason").asString(), "PUT_BACK", lines.toString());
+        assertEquals(lines.path(0).path("moved").asInt(), 1);
+        assertEquals(lines.path(1).path("reason").asString(), "USED");
+        assertEquals(lines.path(1).path("callId").asString(), call.id().toString());
+    }
+
+    @Test
+    public void aListIsTakenLineByLine() {
+        var lead = signedIn();
+        var csv = "Number,name,price,kind,part,minimum,supplier\r\n"
+                + "ZZ-1,\"Clip, small\",\"1,90\",dishwasher,hose-clip,4,Quay Trade Counter\r\n"
+                + "ZZ-2,Clip,cheap,dishwasher,hose-clip,1,\r\n"
+                + "ZZ-3,Clip,2.00,kettle,hose-clip,1,\r\n"
+                + ",Clip,2.00,,,1,\r\n"
+                + "ZZ-4,Descaler 1 L,8.50,,,many,\r\n"
+                + "ZZ-5,Descaler 1 L,8.50,,,6,\r\n";
+        var taken = lead.postCsv("/api/parts.csv", csv).body();
+        assertEquals(taken.path("taken").asInt(), 2, taken.toString());
+        var wrong = StreamSupport.stream(taken.path("wrong").spliterator(), false)
+                .map(one ->
+                        one.path("line").asInt() + ": " + one.path("message").asString())
+                .toList();
+        assertEquals(wrong.size(), 4, taken.toString());
+        assertTrue(wrong.get(0).startsWith("3: “cheap” is no price"), wrong.toString());
+        assertTrue(wrong.get(1).startsWith("4: There is no kind of machine “kettle”"), wrong.toString());
+        assertTrue(wrong.get(2).startsWith("5: number: Enter"), wrong.toString());
+        assertTrue(wrong.get(3).startsWith("6: “many” is no minimum"), wrong.toString());
+        var out = lead.get("/api/parts.csv").response().body();
+        assertTrue(out.contains("ZZ-1,\"Clip, small\",dishwasher,hose-clip,,1.90,"), out);
+        assertEquals(lead.postCsv("/api/parts.csv", out).body().path("wrong").size(), 0, "what goes out comes in");
+        assertEquals(lead.postCsv("/api/parts.csv", "a,b\r\n1,2\r\n").kind(), "invalid");
+    }
+
+    @Test
+    public void whatIsBelowItsMinimumIsToBeOrdered() {
+        var lead = signedIn();
+        var part = added(lead);
+        assertEquals(wanted(lead, part), 3);
+        moved(lead, part, "RECEIVED", 2, MAREN);
+        assertEquals(wanted(lead, part), 1);
+        moved(lead, part, "RECEIVED", 1, ROLLO);
+        assertEquals(wanted(lead, part), 0);
+    }
+
+    private static int wanted(Client client, UUID part) {
+        return client.get("/api/order-list")
+                .body()
+                .valueStream()
+                .filter(one -> one.path("id").asString().equals(part.toString()))
+                .mapToInt(one -> one.path("wanted").asInt())
+                .findFirst()
+                .orElse(0);
+    }
+}
