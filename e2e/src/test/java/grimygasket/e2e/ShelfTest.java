@@ -90,7 +90,6 @@ public class ShelfTest extends BrowserTest {
     @Test
     public void aTechnicianSeesTheListAndMovesWhatIsOnTheirVan() {
         var page = chromium.phone(installation.address(), "rollo", Installation.PASSWORD);
-        page.getByText("of work").waitFor();
         link(page, "Shelf").click();
         assertThat(parts(page)).containsText("Return valve with ball");
         assertThat(button(page, "New part")).hasCount(0);
