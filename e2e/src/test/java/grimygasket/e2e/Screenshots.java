@@ -57,7 +57,7 @@ public final class Screenshots {
             page.context().route("**/api/feed", Route::abort);
             takeGauge(page, installation.address(), folder, "gauge-1280");
             takeView(page, installation.address() + UPKEEP, "To do on this visit", folder, "upkeep-1280");
-            takeCall(page, installation.address() + BrowserTest.HALF_DONE + "#safe", folder, "safe-1280");
+            takeView(page, installation.address() + "/shelf", "Return valve", folder, "shelf-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#cure", folder, "cure-1280");
             takeCall(page, installation.address() + BrowserTest.LEFT_OPEN + "#hand-over", folder, "hand-over-1280");
             takeWhatIf(page, installation.address() + "/know-how/dishwasher", folder, "know-how-1280");

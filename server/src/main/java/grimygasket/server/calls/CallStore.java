@@ -222,7 +222,7 @@ public class CallStore {
     List<UUID> openOf(UUID customer) {
         return jdbc.sql("""
                         select c.id from service_call c join machine m on m.id = c.machine_id
-                        where k.id = :customer and c.closed_at is null
+                        where m.customer_id = :customer and c.closed_at is null
                         """).param("customer", customer).query(UUID.class).list();
     }
 

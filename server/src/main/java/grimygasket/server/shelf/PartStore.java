@@ -1,5 +1,6 @@
 package grimygasket.server.shelf;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -84,7 +85,7 @@ class PartStore {
                         where s.part_id in (:parts)
                         order by a.name
                         """).param("parts", parts).query(row -> {
-            vans.computeIfAbsent(row.getObject("part_id", UUID.class), part -> new java.util.ArrayList<>())
+            vans.computeIfAbsent(row.getObject("part_id", UUID.class), part -> new ArrayList<>())
                     .add(new OnVan(row.getObject("id", UUID.class), row.getString("name"), row.getInt("on_van")));
         });
         return vans;
@@ -137,7 +138,7 @@ class PartStore {
                                    coalesce((select sum(u.used) from part_use u join service_call c on c.id = u.call_id
                                              where u.part_id = p.id and u.source = 'ORDERED' and c.closed_at is null), 0) as ordered
                             from part p) counted
-                        where minimum > on_vans or ordered > 0 or on_vans < 0
+                        where minimum > on_vans or ordered > 0
                         order by supplier, number
                         """).query(ToOrder.class).list();
     }

@@ -8,8 +8,10 @@ import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -97,8 +99,7 @@ class Parts {
     /** What is wrong with a part, in a sentence; null for nothing. */
     private @Nullable String problem(ListedPart part) {
         var wrong = validator.validate(part).stream()
-                .sorted(java.util.Comparator.comparing(
-                        one -> one.getPropertyPath().toString()))
+                .sorted(Comparator.comparing(one -> one.getPropertyPath().toString()))
                 .map(Parts::said)
                 .collect(Collectors.joining(" "));
         return wrong.isEmpty() ? unfit(part) : wrong;
@@ -117,15 +118,15 @@ class Parts {
             return "There is no kind of machine “" + part.kind() + "”: " + String.join(", ", Shipped.KINDS) + ".";
         }
         var kinds = kindsOfPart(part.kind());
-        return kinds.containsKey(part.fits())
+        return kinds.contains(part.fits())
                 ? null
-                : "Say which part of the machine it is: " + String.join(", ", kinds.keySet()) + ".";
+                : "Say which part of the machine it is: " + String.join(", ", kinds) + ".";
     }
 
-    /** Id to name of the kinds of part that the know-how of a kind of machine speaks of. */
-    private Map<String, String> kindsOfPart(String kind) {
+    /** Ids of the kinds of part that the know-how of a kind of machine speaks of. */
+    private Set<String> kindsOfPart(String kind) {
         return library.pack(kind, library.active(kind)).parts().stream()
-                .collect(Collectors.toMap(
-                        one -> one.id(), one -> one.name(), (one, other) -> one, java.util.TreeMap::new));
+                .map(one -> one.id())
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 }
