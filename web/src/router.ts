@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import RoundView from './round/RoundView.vue'
+import { PAGES } from './settings/pages'
 
 export const callView = () => import('./call/CallView.vue')
 
@@ -42,13 +43,7 @@ export const router = createRouter({
     {
       path: '/settings',
       component: () => import('./settings/SettingsView.vue'),
-      children: [
-        { path: 'business', component: () => import('./settings/BusinessPage.vue') },
-        { path: 'people', component: () => import('./settings/PeoplePage.vue') },
-        { path: 'practice', component: () => import('./settings/PracticePage.vue') },
-        { path: 'devices', component: () => import('./settings/DevicesPage.vue') },
-        { path: 'data', component: () => import('./settings/DataPage.vue') },
-      ],
+      children: PAGES.map(({ id, component }) => ({ path: id, component })),
     },
     { path: '/:rest(.*)', redirect: '/round' },
   ],

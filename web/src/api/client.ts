@@ -98,14 +98,9 @@ export async function answer<T>(request: () => Promise<Answer<T>>, asks = true, 
 export const answerQuietly = <T>(request: () => Promise<Answer<T>>) => answer(request, false)
 
 /** Sends a file as it is; for use within {@link answer}. */
-export async function putFile<T>(
-  url: string,
-  file: Blob,
-  signal?: AbortSignal,
-  method: 'PUT' | 'POST' = 'PUT',
-): Promise<Answer<T>> {
+export async function putFile<T>(url: string, file: Blob, signal?: AbortSignal): Promise<Answer<T>> {
   const response = await fetch(url, {
-    method,
+    method: 'PUT',
     headers: { ...headers(), 'Content-Type': file.type },
     body: file,
     signal,

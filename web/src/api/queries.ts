@@ -267,7 +267,6 @@ export function useHeard(machine: MaybeRefOrGetter<Searched>, text: MaybeRefOrGe
     queryKey: ['heard', computed(() => toValue(machine)), computed(() => toValue(text))],
     queryFn: () => heardHere(toValue(machine), toValue(text)),
     enabled: () => toValue(text).trim().length > 0,
-    placeholderData: keepPreviousData,
     staleTime: Infinity,
   })
 }

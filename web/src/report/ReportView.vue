@@ -4,7 +4,7 @@ import { Problem } from '../api/problem'
 import { useReport } from '../api/queries'
 import Notice from '../ui/Notice.vue'
 import { photoSource } from '../call/stages/usePhotos'
-import { HEIGHT, pathOf, WIDTH } from '../ui/strokes'
+import Strokes from '../ui/Strokes.vue'
 import ReportSection from './ReportSection.vue'
 
 const props = defineProps<{ id: string }>()
@@ -64,16 +64,7 @@ const print = () => window.print()
       </ul>
       <section v-if="report.signed" class="break-inside-avoid" aria-label="Signed">
         <h2 class="text-xl">Signed</h2>
-        <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-56" role="img" aria-label="Signature">
-          <path
-            :d="pathOf(report.signed.strokes)"
-            fill="none"
-            stroke="currentColor"
-            stroke-width="2"
-            stroke-linecap="round"
-            stroke-linejoin="round"
-          />
-        </svg>
+        <Strokes :strokes="report.signed.strokes" class="w-56" aria-label="Signature" />
         <p>{{ report.signed.by }}</p>
       </section>
       <p class="text-soft text-sm">{{ report.note }}</p>

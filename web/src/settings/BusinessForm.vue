@@ -66,7 +66,7 @@ const save = useMutation({
     ),
   onSuccess: (kept) => {
     queryClient.setQueryData(['business'], kept)
-    for (const queryKey of [['session'], ['call'], ['round'], ['consequence'], ['report']])
+    for (const queryKey of [['session'], ['call'], ['round'], ['consequence'], ['report'], ['meters']])
       void queryClient.invalidateQueries({ queryKey })
     prepareAnew()
   },
@@ -78,7 +78,7 @@ const errors = computed<Record<string, string>>(() => ({ ...problem.value?.field
 <template>
   <form
     v-if="business"
-    class="bg-sheet border-line grid content-start gap-3 rounded-xl border p-4"
+    class="bg-sheet border-line grid max-w-2xl content-start gap-3 rounded-xl border p-4"
     aria-labelledby="business-title"
     novalidate
     @submit.prevent="Object.keys(notNumbers).length || save.mutate()"

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/vue-query'
 import { v7 as uuid } from 'uuid'
 import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
-import { useColleagues } from '../api/queries'
+import { useColleagues, useSession } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import type { Colleague } from '../api/types'
 import Notice from '../ui/Notice.vue'
@@ -15,8 +15,10 @@ import { prepareAnew } from '../store/nextDays'
 import { COMPETENCES } from '../judgement/competences'
 import Qualifications from './Qualifications.vue'
 
-/** @param owner whether whoever looks may add people */
-defineProps<{ owner: boolean; me: string }>()
+const { data: session } = useSession()
+/** Whether whoever looks may add people. */
+const owner = computed(() => !!session.value?.owner)
+const me = computed(() => session.value?.id)
 const { data: people } = useColleagues()
 const open = ref(false)
 const blank: Colleague & { password: string } = {
@@ -76,7 +78,7 @@ function edit(known?: Colleague) {
 </script>
 
 <template>
-  <section class="bg-sheet border-line rounded-xl border p-4" aria-labelledby="people-title">
+  <section class="bg-sheet border-line max-w-2xl rounded-xl border p-4" aria-labelledby="people-title">
     <h2 id="people-title" class="text-lg leading-tight">People</h2>
     <ul>
       <li

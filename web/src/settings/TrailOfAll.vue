@@ -21,7 +21,7 @@ const trail = computed(() => data.value?.pages.flat())
 </script>
 
 <template>
-  <section class="bg-sheet border-line rounded-xl border p-4" aria-labelledby="trail-title">
+  <section class="bg-sheet border-line max-w-2xl rounded-xl border p-4" aria-labelledby="trail-title">
     <h2 id="trail-title" class="text-lg leading-tight">Activity log</h2>
     <p class="text-soft text-[0.95rem]">
       Every change of a call, every sign-in, what was refused, and what was brought in or given out.

@@ -8,12 +8,14 @@ export interface Page {
   holds: string[]
   /** Whether only owners have it. */
   owner?: boolean
+  component: () => Promise<unknown>
 }
 
-const PAGES: Page[] = [
+export const PAGES: Page[] = [
   {
     id: 'business',
     title: 'Business',
+    component: () => import('./BusinessForm.vue'),
     owner: true,
     holds: [
       'Name and address in reports',
@@ -27,14 +29,31 @@ const PAGES: Page[] = [
       'Simulated meters',
     ],
   },
-  { id: 'people', title: 'People', holds: ['Who works here', 'Rights', 'Qualifications', 'Locked out'] },
-  { id: 'practice', title: 'Practice', holds: ['Metric or US units', 'How you work'] },
+  {
+    id: 'people',
+    title: 'People',
+    component: () => import('./People.vue'),
+    holds: ['Who works here', 'Rights', 'Qualifications', 'Locked out'],
+  },
+  {
+    id: 'practice',
+    title: 'Practice',
+    component: () => import('./PracticePage.vue'),
+    holds: ['Metric or US units', 'How you work'],
+  },
   {
     id: 'devices',
     title: 'Devices and sign-in',
+    component: () => import('./DevicesPage.vue'),
     holds: ['Light and dark', 'Password', 'Passkeys', 'Signed-in devices', 'A lost device', 'Left behind'],
   },
-  { id: 'data', title: 'Data', owner: true, holds: ['Activity log'] },
+  {
+    id: 'data',
+    title: 'Data',
+    component: () => import('./TrailOfAll.vue'),
+    owner: true,
+    holds: ['Activity log'],
+  },
 ]
 
 /** Those that somebody has. */

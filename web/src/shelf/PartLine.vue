@@ -9,8 +9,10 @@ const part = computed(() => props.stocked.part)
 const onOwn = computed(
   () => props.stocked.vans.find(({ account }) => account === props.session.id)?.count ?? 0,
 )
-const elsewhere = computed(
-  () => props.stocked.vans.reduce((sum, { count }) => sum + Math.max(0, count), 0) - Math.max(0, onOwn.value),
+const elsewhere = computed(() =>
+  props.stocked.vans
+    .filter(({ account, count }) => account !== props.session.id && count > 0)
+    .reduce((sum, { count }) => sum + count, 0),
 )
 </script>
 

@@ -1,8 +1,8 @@
-import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/vue-query'
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { answer, api, putFile } from '../api/client'
+import { answer, api } from '../api/client'
 import { queryClient } from '../api/queryClient'
-import type { Imported, ListedPart, PartMoving } from '../api/types'
+import type { ListedPart, PartMoving } from '../api/types'
 import { prepareAnew } from '../store/nextDays'
 
 /** As many as the server gives at a time. */
@@ -18,7 +18,7 @@ export function useParts(text: MaybeRefOrGetter<string>) {
       ),
     initialPageParam: '',
     getNextPageParam: (last) => (last.length < PAGE ? undefined : last.at(-1)!.part.number),
-    placeholderData: (before) => before,
+    placeholderData: keepPreviousData,
   })
 }
 
@@ -64,10 +64,16 @@ export function usePutPart() {
 /** Brings a list in; what is wrong with single lines is told, and the others are taken. */
 export function useTakeList() {
   return useMutation({
-    mutationFn: (file: File) =>
-      answer(() =>
-        putFile<Imported>('/api/parts.csv', new Blob([file], { type: 'text/csv' }), undefined, 'POST'),
-      ),
+    mutationFn: async (file: File) => {
+      const body = await file.text()
+      return answer(() =>
+        api.POST('/api/parts.csv', {
+          body,
+          bodySerializer: (csv) => csv,
+          headers: { 'Content-Type': 'text/csv', Accept: 'application/json' },
+        }),
+      )
+    },
     onSuccess: shelfChanged,
   })
 }

@@ -8,13 +8,12 @@ const MOST = 1700
 export type Point = [x: number, y: number]
 export type Stroke = Point[]
 
-/** The points of a stroke that are at least so far from the one before; its first and last always. */
+/** The points of a stroke that are at least so far from the one before. */
 function thinned(stroke: Stroke, apart: number): Stroke {
   const kept: Stroke = []
-  for (const [i, point] of stroke.entries()) {
+  for (const point of stroke) {
     const before = kept.at(-1)
-    const far = !before || Math.hypot(point[0] - before[0], point[1] - before[1]) >= apart
-    if (far || (i === stroke.length - 1 && apart < WIDTH)) kept.push(point)
+    if (!before || Math.hypot(point[0] - before[0], point[1] - before[1]) >= apart) kept.push(point)
   }
   return kept
 }
@@ -22,15 +21,13 @@ function thinned(stroke: Stroke, apart: number): Stroke {
 const written = (strokes: Stroke[]) =>
   strokes.map((stroke) => stroke.map(([x, y]) => `${Math.round(x)},${Math.round(y)}`).join(' ')).join(';')
 
-/** Strokes as the core takes them, with fewer points the longer they are; at worst only where each begins. */
+/** Strokes as the core takes them, with fewer points the more there are; of a scrawl without end, what came first. */
 export function strokesText(strokes: Stroke[]): string {
-  let apart = 2
-  let text = written(strokes.map((stroke) => thinned(stroke, apart)))
-  while (text.length > MOST && apart < WIDTH) {
-    apart *= 1.3
-    text = written(strokes.map((stroke) => thinned(stroke, apart)))
+  for (let apart = 2; apart < WIDTH; apart *= 1.3) {
+    const text = written(strokes.map((stroke) => thinned(stroke, apart)))
+    if (text.length <= MOST) return text
   }
-  return text.slice(0, MOST).replace(/[ ;][^ ;]*$/, text.length > MOST ? '' : '$&')
+  return strokesText(strokes.slice(0, Math.floor(strokes.length / 2)))
 }
 
 /** Strokes as the path of a drawing. */

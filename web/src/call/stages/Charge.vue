@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useNow } from '@vueuse/core'
 import Stepper from '../../ui/Stepper.vue'
 import { useCallContext } from '../context'
@@ -17,12 +17,16 @@ const sinceStart = computed(() => {
   const minutes = STEP * Math.ceil((now.value.getTime() - start) / 60_000 / STEP)
   return minutes > LEFT_OPEN ? 0 : minutes
 })
-const minutes = ref(0)
-watch([line, sinceStart], () => (minutes.value = line.value?.what.minutes ?? sinceStart.value), {
-  immediate: true,
+/** What somebody has set and not charged yet: the clock does not change it. */
+const typed = ref<number>()
+const minutes = computed({
+  get: () => typed.value ?? line.value?.what.minutes ?? sinceStart.value,
+  set: (set) => (typed.value = set),
 })
-const keep = () =>
-  actions.write({ kind: 'labour', minutes: Math.round(Number(minutes.value) || 0) }, line.value)
+async function keep() {
+  const what = { kind: 'labour' as const, minutes: Math.round(Number(minutes.value) || 0) }
+  if (await actions.write(what, line.value)) typed.value = undefined
+}
 </script>
 
 <template>

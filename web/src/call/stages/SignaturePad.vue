@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { HEIGHT, pathOf, strokesText, WIDTH, type Point, type Stroke } from '../../ui/strokes'
+import Strokes from '../../ui/Strokes.vue'
+import { HEIGHT, strokesText, WIDTH, type Point, type Stroke } from '../../ui/strokes'
 
 /** What is signed with a finger, as the core takes it; empty while nothing is. */
 const text = defineModel<string>({ required: true })
@@ -35,10 +36,9 @@ function clear() {
 
 <template>
   <div class="grid gap-2">
-    <svg
-      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    <Strokes
+      :strokes="strokesText(strokes)"
       class="border-edge aspect-3/1 w-full touch-none rounded-lg border-2 bg-white text-black"
-      role="img"
       aria-label="Field to sign in"
       @pointerdown="begin"
       @pointermove="draw"
@@ -46,15 +46,7 @@ function clear() {
       @pointercancel="end"
     >
       <path d="M20 82H280" stroke="currentColor" stroke-dasharray="2 4" opacity="0.4" />
-      <path
-        :d="pathOf(strokesText(strokes))"
-        fill="none"
-        stroke="currentColor"
-        stroke-width="2"
-        stroke-linecap="round"
-        stroke-linejoin="round"
-      />
-    </svg>
+    </Strokes>
     <button type="button" class="btn btn-quiet justify-self-start" :disabled="!strokes.length" @click="clear">
       Sign anew
     </button>

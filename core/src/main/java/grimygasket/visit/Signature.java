@@ -5,7 +5,7 @@ import java.util.Optional;
 /**
  * What the customer has signed with the finger: one line at most.
  *
- * @param name of whoever signed, 1 to 80 characters
+ * @param name of the person who signed, 1 to 80 characters
  * @param strokes of the finger, with ";" between them: the points of each with a blank between them, each "x,y" with x from 0 to
  *     {@value #WIDTH} and y, downwards, from 0 to {@value #HEIGHT}; for example "12,40 15,38;80,20 80,21"
  */
@@ -18,7 +18,7 @@ public record Signature(String name, String strokes) implements JobLine<Signatur
     private static final int MOST_OF_A_NAME = 80;
 
     /**
-     * @throws IllegalArgumentException in words for whoever had it signed
+     * @throws IllegalArgumentException with a sentence for the technician
      */
     public Signature {
         if (name == null || name.isBlank() || name.length() > MOST_OF_A_NAME) {

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Debian's Chromium, headless. */
 final class Chromium implements AutoCloseable {
@@ -36,9 +37,10 @@ final class Chromium implements AutoCloseable {
             "--no-first-run",
             "--disable-background-networking",
             "--disable-component-update",
-            "--disable-sync",
-            // A page lives for seconds here: making its core faster while it runs costs more than that wins.
-            "--js-flags=--liftoff-only");
+            "--disable-sync");
+
+    /** A page of a test lives for seconds: making its core faster while it runs costs more than that wins. */
+    private static final String SHORT_LIVED = "--js-flags=--liftoff-only";
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
@@ -46,21 +48,37 @@ final class Chromium implements AutoCloseable {
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final List<String> flags;
     private final Browser browser;
 
     Chromium() {
-        browser = playwright.chromium().launch(options());
+        this(Stream.concat(FLAGS.stream(), Stream.of(SHORT_LIVED)).toList(), System.getenv());
     }
 
     /** A browser of somebody with that home folder: it trusts whom they have told it to. */
     Chromium(Path home) {
-        var environment = new HashMap<>(System.getenv());
-        environment.put("HOME", home.toString());
-        browser = playwright.chromium().launch(options().setEnv(environment));
+        this(FLAGS, withHome(home));
     }
 
-    private static BrowserType.LaunchOptions options() {
-        return new BrowserType.LaunchOptions().setExecutablePath(DEBIANS).setArgs(FLAGS);
+    private Chromium(List<String> flags, Map<String, String> environment) {
+        this.flags = flags;
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(DEBIANS)
+                        .setArgs(flags)
+                        .setEnv(environment));
+    }
+
+    /** A browser as people have it, for whoever measures. */
+    static Chromium asPeopleHaveIt() {
+        return new Chromium(FLAGS, System.getenv());
+    }
+
+    private static Map<String, String> withHome(Path home) {
+        var environment = new HashMap<>(System.getenv());
+        environment.put("HOME", home.toString());
+        return environment;
     }
 
     /** A browser profile of its own with a window of that size; without service worker, as it would hide requests from a test. */
@@ -124,7 +142,7 @@ final class Chromium implements AutoCloseable {
                         folder,
                         new BrowserType.LaunchPersistentContextOptions()
                                 .setExecutablePath(DEBIANS)
-                                .setArgs(FLAGS)
+                                .setArgs(flags)
                                 .setViewportSize(size.width(), size.height())
                                 .setHasTouch(size == Size.PHONE)
                                 .setLocale("en-GB")));

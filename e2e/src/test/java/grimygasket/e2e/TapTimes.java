@@ -59,7 +59,7 @@ final class TapTimes {
     public static void main(String[] args) throws Exception {
         int taps = Integer.parseInt(args[0]);
         try (var installation = new Installation(true);
-                var chromium = new Chromium()) {
+                var chromium = Chromium.asPeopleHaveIt()) {
             var page = chromium.readyForTheCellar(installation);
             var times = new TapTimes(page, taps);
             times.rounds(installation.address());

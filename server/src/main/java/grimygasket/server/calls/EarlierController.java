@@ -20,7 +20,7 @@ class EarlierController {
         return views.closedOf(machineId);
     }
 
-    /** Calls in a customer's home that are not closed, earliest first: whoever calls again may mean one of them. */
+    /** Open calls in a customer's home, earliest first. A customer who calls again may mean one of them. */
     @GetMapping("/api/customers/{customerId}/open-calls")
     List<CallViews.StillOpen> openCalls(@PathVariable UUID customerId) {
         return views.openAt(customerId);

@@ -1,6 +1,8 @@
 package grimygasket.server.shelf;
 
 import grimygasket.server.shelf.PartMove.Reason;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -48,7 +50,8 @@ class Ledger {
                 .param("van", van)
                 .param("part", part)
                 .query(Integer.class)
-                .single();
+                .optional()
+                .orElseThrow(() -> new Problem(Kind.NOT_FOUND, "Nobody with that van works here."));
         int after = becomes.applyAsInt(before);
         int written = jdbc.sql("""
                         insert ignore into part_move (id, part_id, account_id, at, by_account, reason, moved, on_van, call_id)

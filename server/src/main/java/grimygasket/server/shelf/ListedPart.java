@@ -67,4 +67,10 @@ record ListedPart(
         @Min(value = 0, message = "None or more.") @Max(value = 9999, message = "At most 9999.")
         int minimum,
 
-        int version) {}
+        int version) {
+    /** As it stands once it is kept. */
+    ListedPart kept() {
+        return new ListedPart(
+                id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum, version + 1);
+    }
+}

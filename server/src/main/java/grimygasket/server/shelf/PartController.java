@@ -92,7 +92,7 @@ class PartController {
     @Transactional
     public List<PartMove> move(
             @PathVariable UUID partId, @Valid @RequestBody Moving moving, @AuthenticationPrincipal SignedIn me) {
-        if (store.get(partId).isEmpty()) {
+        if (!store.has(partId)) {
             throw new Problem(Kind.NOT_FOUND, "This part is not on the list.");
         }
         if (!moving.van.equals(me.id()) && me.rank() != Authority.LEAD) {

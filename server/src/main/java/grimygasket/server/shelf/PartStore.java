@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
@@ -96,16 +96,16 @@ class PartStore {
         return jdbc.sql(PARTS + "order by p.number").query(ListedPart.class).list();
     }
 
-    Optional<ListedPart> get(UUID id) {
-        return jdbc.sql(PARTS + "where p.id = :id")
+    boolean has(UUID id) {
+        return jdbc.sql("select exists (select 1 from part where id = :id)")
                 .param("id", id)
-                .query(ListedPart.class)
-                .optional();
+                .query(Boolean.class)
+                .single();
     }
 
-    /** Ids of the parts by their numbers. */
+    /** All of them by number, in small letters. */
     Map<String, ListedPart> byNumber() {
-        return all().stream().collect(Collectors.toMap(part -> part.number().toLowerCase(), part -> part));
+        return all().stream().collect(Collectors.toMap(part -> part.number().toLowerCase(Locale.ROOT), part -> part));
     }
 
     /**
@@ -115,7 +115,7 @@ class PartStore {
      * @throws DuplicateKeyException if another part has its number
      */
     boolean put(ListedPart part) {
-        var columns = part.version() == 0 ? """
+        var sql = part.version() == 0 ? """
                         insert into part (id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum)
                         values (:id, :number, :name, :kind, :fits, :maker, :price, :cost, :replaces, :supplier, :place, :minimum)
                         """ : """
@@ -124,7 +124,7 @@ class PartStore {
                             replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, version = version + 1
                         where id = :id and version = :version
                         """;
-        return jdbc.sql(columns).paramSource(part).update() == 1;
+        return jdbc.sql(sql).paramSource(part).update() == 1;
     }
 
     /** What is below its minimum on all vans together, or was ordered for calls that are still open; by supplier and number. */

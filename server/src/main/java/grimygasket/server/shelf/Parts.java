@@ -10,6 +10,7 @@ import jakarta.validation.Validator;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -52,7 +53,7 @@ class Parts {
         } catch (DuplicateKeyException e) {
             throw Problem.ofField("number", "Another part has this number.");
         }
-        return store.get(part.id()).orElseThrow();
+        return part.kept();
     }
 
     /** Takes every line that is right, and says of every other what is wrong with it. Parts are the same by their number. */
@@ -62,17 +63,19 @@ class Parts {
         var wrong = new ArrayList<Wrong>();
         int taken = 0;
         for (var line : PartFile.read(csv)) {
+            var number = line.text("number").toLowerCase(Locale.ROOT);
             try {
-                var part = part(line, known.get(line.text("number").toLowerCase()));
+                var part = part(line, known.get(number));
                 var problem = problem(part);
                 if (problem != null) {
                     throw new IllegalArgumentException(problem);
                 }
-                store.put(part);
-                known.put(part.number().toLowerCase(), store.get(part.id()).orElseThrow());
+                known.put(number, put(part));
                 taken++;
             } catch (IllegalArgumentException e) {
                 wrong.add(new Wrong(line.number(), e.getMessage()));
+            } catch (Problem e) {
+                wrong.add(new Wrong(line.number(), e.getBody().getDetail()));
             }
         }
         return new Imported(taken, wrong);
@@ -102,7 +105,7 @@ class Parts {
                 .sorted(Comparator.comparing(one -> one.getPropertyPath().toString()))
                 .map(Parts::said)
                 .collect(Collectors.joining(" "));
-        return wrong.isEmpty() ? unfit(part) : wrong;
+        return wrong.isEmpty() ? null : wrong;
     }
 
     private static String said(ConstraintViolation<ListedPart> wrong) {

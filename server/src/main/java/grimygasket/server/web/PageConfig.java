@@ -14,7 +14,8 @@ class PageConfig implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         for (var view :
-                new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings/**", "/shelf"}) {
+                new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings/**", "/shelf/**"
+                }) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }

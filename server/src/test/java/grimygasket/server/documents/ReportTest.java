@@ -119,7 +119,7 @@ public class ReportTest extends ServerTest {
         var client = signedIn();
         var call = cleaned(client);
         call.keep("labour", "{\"minutes\": 45}");
-        assertEquals(call.report().path("sections").toString().contains("Warranty"), false, "nothing is finished yet");
+        assertFalse(call.report().path("sections").toString().contains("Warranty"), "nothing is finished yet");
         call.close(call.version(), "");
         var report = call.report();
         assertEquals(report.path("business").asString(), "Tidewrack Appliance Care");

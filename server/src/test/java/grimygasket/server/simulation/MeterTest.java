@@ -35,6 +35,24 @@ public class MeterTest extends ServerTest {
     }
 
     @Test
+    public void noneAnswersWhereTheyAreOff() {
+        var owner = signedIn();
+        var before = owner.get("/api/business").body();
+        try {
+            owner.put(
+                    "/api/business",
+                    before.toString().replace("\"simulatedMeters\":true", "\"simulatedMeters\":false"));
+            assertEquals(owner.get("/api/meters").body().size(), 0);
+            assertEquals(owner.get(CALL + "/checks/bucket/meter").kind(), "not-found");
+            assertEquals(
+                    owner.get("/api/meters/tumble-dryer/exhaust-temperature").kind(), "not-found");
+        } finally {
+            owner.put("/api/business", before.toString());
+        }
+        assertTrue(owner.get("/api/meters").body().size() > 0);
+    }
+
+    @Test
     public void aLostConnectionGoesOnWhereItBroke() {
         var client = signedIn();
         var whole = samples(client, "/api/meters/tumble-dryer/exhaust-temperature?machine=4", 5);

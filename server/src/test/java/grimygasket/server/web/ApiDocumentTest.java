@@ -7,7 +7,10 @@ import grimygasket.server.ServerTest;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.node.ObjectNode;
@@ -35,11 +38,19 @@ public class ApiDocumentTest extends ServerTest {
     }
 
     @Test
-    public void everyViewLeadsToThePage() {
-        for (var path :
-                new String[] {"/", "/round", "/round/2026-01-01", "/calls/some-id", "/know-how/dishwasher", "/settings"
-                }) {
-            assertEquals(client().get(path).status(), 200, path);
+    public void everyViewLeadsToThePage() throws IOException {
+        var routes = Pattern.compile("path: '(/[a-z-]*)")
+                .matcher(Files.readString(Path.of("../web/src/router.ts")))
+                .results()
+                .map(route -> route.group(1))
+                .collect(Collectors.toSet());
+        assertTrue(routes.containsAll(List.of("/round", "/shelf", "/settings")), routes.toString());
+        for (var route : routes) {
+            assertEquals(client().get(route).status(), 200, route);
+        }
+        routes.remove("/");
+        for (var route : routes) {
+            assertEquals(client().get(route + "/more").status(), 200, route);
         }
         assertEquals(client().get("/nothing-here").status(), 404);
     }

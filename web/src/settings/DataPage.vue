@@ -1,7 +1,0 @@
-<script setup lang="ts">
-import TrailOfAll from './TrailOfAll.vue'
-</script>
-
-<template>
-  <TrailOfAll class="max-w-2xl" />
-</template>
