@@ -55,7 +55,8 @@ const offline = VitePWA({
         },
       },
       {
-        urlPattern: /\/api\/(?!calls\/|round|device\/|feed|meters\/|customers|machines\/|colleagues)/,
+        urlPattern:
+          /\/api\/(?!calls\/|round|device\/|feed|meters\/|customers|alike-customers|due|machines\/[^/]+\/|colleagues)/,
         handler: 'NetworkFirst',
         options: {
           cacheName: 'answers',

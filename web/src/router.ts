@@ -12,6 +12,9 @@ export const router = createRouter({
     { path: '/round/:day?', component: RoundView, props: true },
     { path: '/calls/:id', component: callView, props: true },
     { path: '/calls/:id/report', component: () => import('./report/ReportView.vue'), props: true },
+    { path: '/customers', component: () => import('./customers/CustomersView.vue') },
+    { path: '/customers/:id', component: () => import('./customers/CustomerView.vue'), props: true },
+    { path: '/machines/:id', component: () => import('./customers/MachineView.vue'), props: true },
     { path: '/shelf', component: () => import('./shelf/ShelfView.vue') },
     { path: '/know-how', redirect: '/know-how/dishwasher' },
     {

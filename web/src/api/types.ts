@@ -18,6 +18,9 @@ export type Colleague = Schemas['Colleague']
 export type Competence = Qualification['competence']
 export type Condition = Schemas['Condition']
 export type Customer = Schemas['Customer']
+export type CustomerData = Schemas['CustomerData']
+export type CustomerFile = Schemas['CustomerFile']
+export type DueMachine = Schemas['DueMachine']
 export type Debt = Schemas['Debt']
 export type Device = Schemas['DeviceView']
 export type Passkey = Schemas['Passkey']
@@ -52,6 +55,8 @@ export type WayOpen = Schemas['WayOpen']
 export type Laid = Schemas['Laid']
 export type Layer = Schemas['Layer']
 export type Machine = Schemas['CallMachine']
+export type Curve = Schemas['Curve']
+export type Imported = Schemas['Imported']
 /** Who asks the core, where and when. */
 export interface Asker {
   viewer: { rank: Person['rank']; units: Session['units'] }

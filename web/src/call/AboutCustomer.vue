@@ -1,41 +1,34 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
-import { answer, api } from '../api/client'
 import { useSession } from '../api/queries'
-import { callKey, queryClient } from '../api/queryClient'
-import { held, hold } from '../store/held'
-import Notice from '../ui/Notice.vue'
+import CustomerCard from '../customers/CustomerCard.vue'
+import CustomerForm from '../customers/CustomerForm.vue'
+import { blankCustomer, dataOf } from '../customers/data'
+import EraseCustomer from '../customers/EraseCustomer.vue'
+import { usePutCustomer } from '../customers/queries'
 import { useDraft } from '../ui/drafts'
-import TextField from '../ui/TextField.vue'
+import Notice from '../ui/Notice.vue'
 import { useCallContext } from './context'
-import CustomerFile from './CustomerFile.vue'
 
 const { call } = useCallContext()
 const { data: session } = useSession()
-const blank = { name: '', street: '', phone: '' }
 /** What stood there when somebody began to correct it, and what is to stand there. */
-const draft = useDraft(`customer:${call.value.head.id}`, { begun: false, was: blank, now: blank })
+const draft = useDraft(`customer:${call.value.head.id}`, {
+  begun: false,
+  was: blankCustomer(),
+  now: blankCustomer(),
+})
 
 function begin() {
-  const { name, street, phone } = call.value.customer
-  draft.value = { begun: true, was: { name, street, phone }, now: { name, street, phone } }
+  const stands = dataOf(call.value.customer)
+  draft.value = { begun: true, was: stands, now: { ...stands } }
 }
-const leave = () => (draft.value = { begun: false, was: blank, now: blank })
+const leave = () => (draft.value = { begun: false, was: blankCustomer(), now: blankCustomer() })
 
-const correct = useMutation({
-  mutationFn: () => {
-    const params = { path: { customerId: call.value.customer.id } }
-    const { was, now } = draft.value
-    return answer(() => api.PUT('/api/customers/{customerId}', { params, body: { was, now } }))
-  },
-  async onSuccess() {
-    leave()
-    const { id } = call.value.head
-    if (await held(id)) await hold(id)
-    await queryClient.invalidateQueries({ queryKey: callKey(id) })
-    void queryClient.invalidateQueries({ queryKey: ['round'] })
-  },
-})
+const put = usePutCustomer(
+  () => call.value.customer.id,
+  () => call.value.head.id,
+)
+const save = () => put.mutate({ was: draft.value.was, now: draft.value.now }, { onSuccess: leave })
 </script>
 
 <template>
@@ -44,27 +37,20 @@ const correct = useMutation({
       <span class="font-head font-bold">Customer</span>
       <span class="text-soft block text-[0.95rem]">{{ call.customer.name }}</span>
     </summary>
-    <form v-if="draft.begun" class="grid gap-2 pb-2" novalidate @submit.prevent="correct.mutate()">
-      <Notice
-        v-if="correct.error.value"
-        :problem="correct.error.value"
-        @again="correct.mutate()"
-        @dismiss="correct.reset()"
-      />
-      <TextField v-model="draft.now.name" label="Name" autocomplete="off" />
-      <TextField v-model="draft.now.street" label="Street" autocomplete="off" />
-      <TextField v-model="draft.now.phone" label="Phone" type="tel" autocomplete="off" />
+    <form v-if="draft.begun" class="grid gap-2 pb-2" novalidate @submit.prevent="save">
+      <Notice v-if="put.error.value" :problem="put.error.value" @again="save" @dismiss="put.reset()" />
+      <CustomerForm v-model="draft.now" :problem="put.error.value" />
       <div class="flex flex-wrap gap-2">
-        <button type="submit" class="btn" :disabled="correct.isPending.value">Put it right</button>
+        <button type="submit" class="btn" :disabled="put.isPending.value">Put it right</button>
         <button type="button" class="btn btn-quiet" @click="leave">Leave it</button>
       </div>
     </form>
     <template v-else>
-      <p>{{ call.customer.street }}</p>
-      <p>{{ call.customer.phone }}</p>
+      <CustomerCard :customer="call.customer" />
       <div class="-ml-4 flex flex-wrap">
+        <RouterLink :to="`/customers/${call.customer.id}`" class="btn btn-quiet">All their calls</RouterLink>
         <button type="button" class="btn btn-quiet" @click="begin">Correct it</button>
-        <CustomerFile v-if="session?.owner" />
+        <EraseCustomer v-if="session?.owner" :customer="call.customer" :call="call.head.id" />
       </div>
     </template>
   </details>

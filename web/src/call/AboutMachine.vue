@@ -40,9 +40,12 @@ async function correct() {
     <template v-else>
       <p class="font-mono text-sm">{{ call.machine.serial || 'No serial number yet' }}</p>
       <p>{{ call.machine.place }}</p>
-      <button v-if="!call.head.closing" type="button" class="btn btn-quiet -ml-4" @click="begin">
-        Correct machine
-      </button>
+      <div class="-ml-4 flex flex-wrap">
+        <RouterLink :to="`/machines/${call.machine.id}`" class="btn btn-quiet">What it had before</RouterLink>
+        <button v-if="!call.head.closing" type="button" class="btn btn-quiet" @click="begin">
+          Correct machine
+        </button>
+      </div>
     </template>
   </details>
 </template>

@@ -2,13 +2,15 @@
 import { useId } from 'vue'
 import type { Report } from '../api/types'
 
-defineProps<{ section: Report['sections'][number] }>()
+withDefaults(defineProps<{ section: Report['sections'][number]; level?: number }>(), { level: 2 })
 const id = useId()
 </script>
 
 <template>
   <section :aria-labelledby="id">
-    <h2 :id="id" class="text-xl">{{ section.title }}</h2>
+    <component :is="`h${level}`" :id="id" :class="level > 2 ? 'font-bold' : 'text-xl'">
+      {{ section.title }}
+    </component>
     <p v-if="section.text" class="whitespace-pre-line">{{ section.text }}</p>
     <ul v-if="section.points.length" class="list-disc pl-5">
       <li v-for="point in section.points" :key="point">{{ point }}</li>

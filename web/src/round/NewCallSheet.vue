@@ -13,12 +13,14 @@ import HomeSearch from './HomeSearch.vue'
 import FollowsEarlier from './FollowsEarlier.vue'
 import HeardSoFar from './HeardSoFar.vue'
 import StillOpen from './StillOpen.vue'
-import { useNewCall } from './useNewCall'
+import { useNewCall, type Start } from './useNewCall'
 
 const props = defineProps<{
   day: string
   /** The call beside which it is made, on the same visit. */
   visit?: Call
+  /** Whom and what it is about, where that is known. */
+  start?: Start
 }>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
@@ -33,7 +35,7 @@ const {
   chooseMachine,
   otherMachine,
   clear,
-} = useNewCall(toRef(props, 'day'), props.visit)
+} = useNewCall(toRef(props, 'day'), props.visit, props.start)
 const { data: knowhow, isFetching } = useKnowhowHere(() => draft.value.machine.kind)
 
 const { data: kinds } = useKinds()
@@ -84,12 +86,12 @@ watch(
 const alsoFitted = computed(() => knowhow.value?.pack.features.filter(({ group }) => !group) ?? [])
 const knownMachine = computed(() => draft.value.machine.version > 0)
 
-/** What else is known to stand in the home that the call is made beside. */
-const { data: homes } = useHomes(() => (open.value && props.visit?.customer.name) || '')
+/** What else is known to stand in the home. */
+const customerHere = computed(() => (props.visit ?? props.start)?.customer)
+const { data: homes } = useHomes(() => (open.value && customerHere.value?.name) || '')
 const machinesHere = computed(() => {
-  const visit = props.visit
-  const home = homes.value?.find((one) => one.customer.id === visit?.customer.id)
-  return (home?.machines ?? []).filter((machine) => machine.id !== visit?.machine.id)
+  const home = homes.value?.find((one) => one.customer.id === customerHere.value?.id)
+  return (home?.machines ?? []).filter((machine) => machine.id !== props.visit?.machine.id)
 })
 
 watch(open, (isOpen) => {

@@ -64,16 +64,32 @@ const beside = (visit: Call): NewCall => ({
   customer: visit.customer,
 })
 
+/** Whom and what a call is about, where that is known before it is written down. */
+export interface Start {
+  customer: Customer
+  machine?: Machine
+  upkeep?: boolean
+}
+
+const about = (day: string, { customer, machine, upkeep = false }: Start): NewCall => ({
+  ...blank(day),
+  customer: { ...customer },
+  machine: machine ? { ...machine } : blankMachine(),
+  upkeep,
+})
+
 /**
  * A call being written down; half of it survives a reload, and sending it twice adds it once.
  *
  * @param visit the call beside which it is made
+ * @param known whom and what it is about
  */
-export function useNewCall(day: Ref<string>, visit?: Call) {
-  const start = () => (visit ? beside(visit) : blank(day.value))
-  const key = visit ? `new-call:${visit.head.visitId}` : 'new-call'
+export function useNewCall(day: Ref<string>, visit?: Call, known?: Start) {
+  const start = () => (visit ? beside(visit) : known ? about(day.value, known) : blank(day.value))
+  const subject = visit?.head.visitId ?? known?.machine?.id ?? known?.customer.id
+  const key = subject ? `new-call:${subject}` : 'new-call'
   const draft = useDraft(key, start())
-  const knownHome = useDraft(`${key}:known`, !!visit)
+  const knownHome = useDraft(`${key}:known`, !!subject)
   /** Id of the account on whose round it is; blank for one's own. */
   const forWhom = useDraft(`${key}:for-whom`, '')
   const adding = useMutation({
@@ -130,7 +146,7 @@ export function useNewCall(day: Ref<string>, visit?: Call) {
 
   function startAnew() {
     draft.value = start()
-    knownHome.value = !!visit
+    knownHome.value = !!subject
     forWhom.value = ''
   }
 

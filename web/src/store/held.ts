@@ -18,7 +18,7 @@ import { ask, fetchKnowhow, tell } from '../core/core'
 import { waitingFor, waitingOf } from './outbox'
 import { dropAcknowledged } from './acknowledged'
 import { daysKnown } from './days'
-import { alone, forgetPhotos, storage } from './storage'
+import { alone, forgetPhotosAndPasts, storage } from './storage'
 import { withOffVan } from './van'
 
 /** A call as the core is told it, which knows its know-how from then on. */
@@ -80,7 +80,7 @@ export const letGo = (id: string) =>
 async function isGone(id: string) {
   if ((await waitingFor(id)).length) return
   await dropAcknowledged(id)
-  await forgetPhotos(id)
+  await forgetPhotosAndPasts(id)
   await letGo(id)
 }
 

@@ -41,8 +41,9 @@ export async function prepare() {
     else if (!wanted.has(id)) await letGo(id)
   }
   await prune()
-  ready.value = await warm(days)
   const open = (await db.getAll('calls')).filter(({ call }) => !call.head.closing)
+  const machines = new Set(open.map(({ call }) => call.machine.id))
+  ready.value = await warm(days, [...machines])
   // The first that is opened does not wait for the core to be told its know-how.
   await drawAhead(open.sort(byTime).slice(0, AHEAD))
 }

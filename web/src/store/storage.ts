@@ -104,12 +104,19 @@ export async function forgetKept(): Promise<void> {
   if ('caches' in window) await caches.delete(ANSWERS)
 }
 
-/** Forgets the photos of a call. */
-export async function forgetPhotos(call: string): Promise<void> {
+/** Forgets the photos of a call, and what any machine had before. */
+export async function forgetPhotosAndPasts(call: string): Promise<void> {
   if (!('caches' in window)) return
   const cache = await caches.open(ANSWERS)
-  for (const request of await cache.keys()) if (request.url.includes(`/${call}/`)) await cache.delete(request)
+  for (const request of await cache.keys())
+    if (request.url.includes(`/${call}/`) || request.url.includes(MACHINES)) await cache.delete(request)
 }
+
+const MACHINES = '/api/machines/'
+
+/** Whether what a machine had before is kept here. */
+export const keepsPastOf = async (machine: string): Promise<boolean> =>
+  'caches' in window && !!(await (await caches.open(ANSWERS)).match(MACHINES + machine))
 
 /** One after the other, in all windows of this browser; where it has no means for that, as on a page without TLS, in this one. */
 export const alone = <T>(what: string, act: () => Promise<T>): Promise<T> =>

@@ -19,12 +19,15 @@ watch(
 const VIEWS = [
   { path: '/round', name: 'Round' },
   { path: '/shelf', name: 'Shelf' },
-  { path: '/know-how', name: 'Know-how' },
+  { path: '/customers', name: 'Customers', also: '/machines' },
+  { path: '/know-how', name: 'Know-how', rest: true },
   { path: '/gauges', name: 'Gauges', rest: true },
   { path: '/settings', name: 'Settings', rest: true },
 ]
 const REST = VIEWS.filter(({ rest }) => rest)
-const inRest = computed(() => REST.some(({ path }) => route.path.startsWith(path)))
+const isOn = ({ path, also }: { path: string; also?: string }) =>
+  route.path.startsWith(path) || (!!also && route.path.startsWith(also))
+const inRest = computed(() => REST.some(isOn))
 </script>
 
 <template>
@@ -36,8 +39,8 @@ const inRest = computed(() => REST.some(({ path }) => route.path.startsWith(path
       <RouterLink
         :to="view.path"
         class="foot"
-        :class="{ 'foot-on': route.path.startsWith(view.path), 'max-sm:hidden': view.rest }"
-        :aria-current="route.path.startsWith(view.path) ? 'page' : undefined"
+        :class="{ 'foot-on': isOn(view), 'max-sm:hidden': view.rest }"
+        :aria-current="isOn(view) ? 'page' : undefined"
         >{{ view.name }}</RouterLink
       >
       <RouterLink
@@ -60,7 +63,7 @@ const inRest = computed(() => REST.some(({ path }) => route.path.startsWith(path
           :key="view.path"
           :to="view.path"
           class="foot"
-          :class="{ 'foot-on': route.path.startsWith(view.path) }"
+          :class="{ 'foot-on': isOn(view) }"
           @click="close()"
           >{{ view.name }}</RouterLink
         >

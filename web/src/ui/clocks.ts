@@ -27,6 +27,19 @@ const shortDay = computed(
   () => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: timeZone() }),
 )
 
+const dayAndYear = computed(
+  () =>
+    new Intl.DateTimeFormat('en-GB', {
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+      timeZone: timeZone(),
+    }),
+)
+
+/** "24 Nov 2026" */
+export const fullDay = (instant: number) => dayAndYear.value.format(new Date(instant))
+
 /** How far the clocks are ahead of universal time at an instant, in minutes. */
 function offset(instant: number): number {
   const changes = clockChanges()

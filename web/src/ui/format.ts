@@ -16,7 +16,13 @@ export function minuteOfDay(time: string) {
   return 60 * hour! + minute!
 }
 
-export const dayName = (day: string) => longDay.format(new Date(`${day}T12:00`))
+const longDayOfAYear = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+
+/** With its weekday; of another year than this one, with the year. */
+export function dayName(day: string) {
+  const date = new Date(`${day}T12:00`)
+  return (date.getFullYear() === new Date().getFullYear() ? longDay : longDayOfAYear).format(date)
+}
 
 /** Never a certainty that is none: "over 99%" and "under 1%" are said as such. */
 export function percent(chance: number): string {

@@ -85,12 +85,8 @@ public record Begin(
         if (!upkeep) {
             Lengths.wanted(fields, "complaint", complaint, Reason.Kind.NO_COMPLAINT);
         }
-        Lengths.wanted(fields, "customer.name", customer.name(), Reason.Kind.NO_NAME);
-        Lengths.wanted(fields, "customer.street", customer.street(), Reason.Kind.NO_STREET);
         Lengths.fits(fields, "complaint", complaint, Lengths.MOST_OF_A_COMPLAINT);
-        Lengths.fits(fields, "customer.name", customer.name(), Lengths.MOST_OF_A_NAME);
-        Lengths.fits(fields, "customer.street", customer.street(), Lengths.MOST_OF_A_PLACE);
-        Lengths.fits(fields, "customer.phone", customer.phone(), Lengths.MOST_OF_A_PHONE);
+        customer.unfit().forEach((name, reason) -> fields.put("customer." + name, reason));
         machine.plate().unfit().forEach((name, reason) -> fields.put("machine." + name, reason));
         return fields;
     }

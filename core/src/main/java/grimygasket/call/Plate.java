@@ -14,7 +14,7 @@ public record Plate(String maker, String model, String serial, String place) {
     }
 
     /** What is missing or too long, by the name of its field. */
-    Map<String, Reason> unfit() {
+    public Map<String, Reason> unfit() {
         var fields = new LinkedHashMap<String, Reason>();
         Lengths.wanted(fields, "maker", maker, Reason.Kind.NO_MAKER);
         Lengths.fits(fields, "maker", maker, Lengths.MOST_OF_A_PLATE);

@@ -67,19 +67,38 @@ public record FindSegment(
         var expectations = Expectation.of(pack, knowhow.machine());
         var measures = new LinkedHashMap<String, Measurable>();
         expectations.forEach((check, expectation) -> measures.put(check, Measurable.of(expectation, units)));
-        var readings = new LinkedHashMap<UUID, Judged>();
         var flows = new LinkedHashMap<String, Double>();
         for (var entry : story) {
             if (entry.finding() instanceof ReadingTaken taken) {
-                var reading = taken.reading();
                 var expectation = expectations.get(taken.check());
-                var says = expectation.say(reading, units) + (taken.source() == null ? "" : ", simulated");
-                readings.put(entry.id(), new Judged(says, expectation.verdict(reading)));
                 if (expectation.isShare()) {
-                    flows.put(expectation.measure().station(), expectation.share(reading));
+                    flows.put(expectation.measure().station(), expectation.share(taken.reading()));
                 }
             }
         }
-        return new FindSegment(measures, readings, Openings.of(pack, visit), flows, Places.of(pack, assessment.plan()));
+        return new FindSegment(
+                measures,
+                judged(story, expectations, units),
+                Openings.of(pack, visit),
+                flows,
+                Places.of(pack, assessment.plan()));
+    }
+
+    /**
+     * What readings mean.
+     *
+     * @param expectations of every check that can be read, by its id
+     * @return by entry id
+     */
+    public static Map<UUID, Judged> judged(List<Entry> story, Map<String, Expectation> expectations, UnitSystem units) {
+        var judged = new LinkedHashMap<UUID, Judged>();
+        for (var entry : story) {
+            if (entry.finding() instanceof ReadingTaken taken) {
+                var expectation = expectations.get(taken.check());
+                var says = expectation.say(taken.reading(), units) + (taken.source() == null ? "" : ", simulated");
+                judged.put(entry.id(), new Judged(says, expectation.verdict(taken.reading())));
+            }
+        }
+        return judged;
     }
 }

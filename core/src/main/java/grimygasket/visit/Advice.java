@@ -27,7 +27,15 @@ public record Advice(List<String> habits, List<Due> dues) {
      * @param task what is done, as an order
      * @param days from one time to the next; 0 for every use
      */
-    public record Due(String task, int days) {}
+    public record Due(String task, int days) {
+        /** What is done more often than four times a year, people do themselves: estimate. */
+        private static final int WORTH_A_VISIT = 90;
+
+        /** Whether somebody comes for it. */
+        public boolean isForAVisit() {
+            return days >= WORTH_A_VISIT;
+        }
+    }
 
     /**
      * At the end of a repair: habits against its causes, and when everything on the machine is due, what concerns the causes first.
@@ -64,6 +72,11 @@ public record Advice(List<String> habits, List<Due> dues) {
                         .map(Habit::text)
                         .collect(Distinct.toList()),
                 dues(pack, machine, cadences, conditions));
+    }
+
+    /** When everything on the machine is due next, by what was found. */
+    public static List<Due> dues(Pack pack, Machine machine, List<Condition> conditions) {
+        return dues(pack, machine, cadences(pack, machine), conditions);
     }
 
     private static List<Cadence> cadences(Pack pack, Machine machine) {

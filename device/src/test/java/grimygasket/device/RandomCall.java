@@ -43,6 +43,7 @@ import grimygasket.pack.Fastening;
 import grimygasket.pack.Feature;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Screws;
+import grimygasket.route.Location;
 import grimygasket.state.Circumstances;
 import grimygasket.state.ClockChange;
 import grimygasket.state.OfModel;
@@ -92,7 +93,14 @@ final class RandomCall {
         this.kind = kind;
         this.id = uuid();
         this.maker = kind.codes().isEmpty() ? "Nomake" : one(kind.codes()).maker();
-        this.customer = new Customer(uuid(), "Tess Örrin “T”", "2 Weir Lane\t", "");
+        this.customer = new Customer(
+                uuid(),
+                "Tess Örrin “T”",
+                "2 Weir Lane\t",
+                "",
+                random.nextBoolean() ? null : "tess@örrin.example",
+                random.nextBoolean() ? null : "Key under the pot; \"Bodo\" barks",
+                random.nextBoolean() ? null : new Location(random.nextDouble(-90, 90), random.nextDouble(-180, 180)));
         this.circumstances = new Circumstances(
                 Map.of(),
                 shelf(),

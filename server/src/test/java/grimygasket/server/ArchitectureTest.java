@@ -30,7 +30,7 @@ public class ArchitectureTest {
                         "grimygasket.server.photos..",
                         "grimygasket.server.round..",
                         "grimygasket.server.simulation..",
-                        "grimygasket.server.gauges..")
+                        "grimygasket.server.homes..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("grimygasket.server.calls..")

@@ -77,12 +77,16 @@ final class Rules {
 
     private static final String PARTS = "Only the lead changes the list of parts.";
 
+    private static final String HOMES =
+            "Only the lead takes the list of customers out, brings one in, and joins entries.";
+
     private static final String LEFT_BEHIND =
             "Only the lead decides on what somebody who was locked out has left behind.";
 
     static final Set<String> GIVING_OUT = Set.of(
             "/api/calls/{callId}/call.json",
             "/api/calls/{callId}/report.pdf",
+            "/api/customers.csv",
             "/api/customers/{customerId}/customer.json",
             "/api/know-how/{kind}/revisions/{number}/codes.csv",
             "/api/know-how/{kind}/revisions/{number}/pack.yaml",
@@ -116,12 +120,14 @@ final class Rules {
                             "/api/calls/{callId}/trail",
                             "/api/colleagues",
                             "/api/customers",
+                            "/api/customers/{customerId}",
                             "/api/customers/{customerId}/open-calls",
                             "/api/device/calls",
                             "/api/device/calls/{callId}",
                             "/api/device/know-how/{kind}/{revision}",
                             "/api/device/next-days",
                             "/api/devices",
+                            "/api/due",
                             "/api/feed",
                             "/api/know-how",
                             "/api/know-how/{kind}",
@@ -135,6 +141,7 @@ final class Rules {
                             "/api/know-how/{kind}/revisions/{number}/changes",
                             "/api/know-how/{kind}/revisions/{number}/codes.csv",
                             "/api/know-how/{kind}/revisions/{number}/pack.yaml",
+                            "/api/machines/{machineId}",
                             "/api/machines/{machineId}/calls",
                             "/api/meters",
                             "/api/meters/{kind}/{check}",
@@ -177,6 +184,8 @@ final class Rules {
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
                             POST,
                             "/api/call-documents"),
+                    lead(HOMES, GET, "/api/customers.csv", "/api/alike-customers"),
+                    lead(HOMES, POST, "/api/customers.csv", "/api/customers/{customerId}/join"),
                     lead(PARTS, PUT, "/api/parts/{partId}"),
                     lead(PARTS, POST, "/api/parts.csv"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),

@@ -5,7 +5,6 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.Command;
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
-import grimygasket.call.Customer;
 import grimygasket.call.Entry;
 import grimygasket.call.Head;
 import grimygasket.call.Line;
@@ -13,6 +12,7 @@ import grimygasket.call.PartUse;
 import grimygasket.call.Photo;
 import grimygasket.pack.Rating;
 import grimygasket.server.calls.CommandLog.Before;
+import grimygasket.server.customers.CustomerRows;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.sql.ResultSet;
@@ -54,7 +54,7 @@ public class CallStore {
                     where f.machine_id = m.id) as features,
                    (select json_objectagg(r.rating, r.value) from machine_rating r
                     where r.machine_id = m.id) as ratings,
-                   k.id as customer_id, k.name, k.street, k.phone,
+                   k.id as customer_id, k.name, k.street, k.phone, k.email, k.access, k.latitude, k.longitude,
                    not exists (select 1 from service_call o where o.visit_id = c.visit_id and o.id <> c.id) as alone
             """;
 
@@ -210,6 +210,15 @@ public class CallStore {
                         .list();
     }
 
+    /** The calls about a machine, latest first, as far back as anybody looks. */
+    public List<Filed> about(UUID machine) {
+        return jdbc.sql(CALLS + "where m.id = :machine order by c.day desc, c.planned_at desc, c.id limit :most")
+                .param("machine", machine)
+                .param("most", MOST_EARLIER)
+                .query(this::filed)
+                .list();
+    }
+
     /** Ids of a customer's calls, in the order of their days. */
     public List<UUID> ofCustomer(UUID customer) {
         return jdbc.sql("""
@@ -348,11 +357,7 @@ public class CallStore {
                         kept.parts,
                         kept.photos,
                         kept.changes),
-                new Customer(
-                        row.getObject("customer_id", UUID.class),
-                        row.getString("name"),
-                        row.getString("street"),
-                        row.getString("phone")),
+                CustomerRows.customer(row.getObject("customer_id", UUID.class), row),
                 row.getBoolean("alone"));
     }
 

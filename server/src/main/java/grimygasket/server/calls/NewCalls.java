@@ -5,6 +5,7 @@ import grimygasket.call.Call;
 import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.MachineStore;
 import java.time.Clock;
@@ -18,14 +19,23 @@ import org.springframework.transaction.annotation.Transactional;
 class NewCalls {
     private final CallStore calls;
     private final CommandLog log;
+    private final CustomerStore customers;
     private final MachineStore machines;
     private final Library library;
     private final Erased erased;
     private final Clock clock;
 
-    NewCalls(CallStore calls, CommandLog log, MachineStore machines, Library library, Erased erased, Clock clock) {
+    NewCalls(
+            CallStore calls,
+            CommandLog log,
+            CustomerStore customers,
+            MachineStore machines,
+            Library library,
+            Erased erased,
+            Clock clock) {
         this.calls = calls;
         this.log = log;
+        this.customers = customers;
         this.machines = machines;
         this.library = library;
         this.erased = erased;
@@ -51,7 +61,7 @@ class NewCalls {
     }
 
     private Call add(Call call, Begin begin) {
-        machines.addCustomerIfNew(begin.customer());
+        customers.addIfNew(begin.customer());
         machines.addMachineIfNew(call.machine(), begin.customer().id());
         calls.addIfNew(call);
         return call;

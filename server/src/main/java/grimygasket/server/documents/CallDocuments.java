@@ -7,6 +7,7 @@ import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.Commands;
 import grimygasket.server.calls.Erased;
 import grimygasket.server.calls.Knowhows;
+import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.documents.CallDocument.Heading;
 import grimygasket.server.documents.CallDocument.KeptPhoto;
 import grimygasket.server.knowhow.Library;
@@ -30,6 +31,7 @@ class CallDocuments {
     private final CallStore calls;
     private final Commands commands;
     private final Knowhows knowhows;
+    private final CustomerStore customers;
     private final MachineStore machines;
     private final PhotoStore photos;
     private final SchoolStore schools;
@@ -43,6 +45,7 @@ class CallDocuments {
             CallStore calls,
             Commands commands,
             Knowhows knowhows,
+            CustomerStore customers,
             MachineStore machines,
             PhotoStore photos,
             SchoolStore schools,
@@ -54,6 +57,7 @@ class CallDocuments {
         this.calls = calls;
         this.commands = commands;
         this.knowhows = knowhows;
+        this.customers = customers;
         this.machines = machines;
         this.photos = photos;
         this.schools = schools;
@@ -119,7 +123,7 @@ class CallDocuments {
         }
         erased.lift(document.customer().id(), callId);
         machines.requireSame(document.customer(), machine);
-        machines.addCustomerIfNew(document.customer());
+        customers.addIfNew(document.customer());
         machines.addMachineIfNew(machine, document.customer().id());
         var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());
         var call = document.on(accountId, revision, parts);

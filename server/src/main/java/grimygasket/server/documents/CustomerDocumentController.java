@@ -1,7 +1,7 @@
 package grimygasket.server.documents;
 
 import grimygasket.server.calls.CallStore;
-import grimygasket.server.machines.MachineStore;
+import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.web.Attachment;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** All that is kept of a customer as one file. */
 @RestController
 class CustomerDocumentController {
-    private final MachineStore machines;
+    private final CustomerStore customers;
     private final CallStore calls;
     private final CallDocuments documents;
 
-    CustomerDocumentController(MachineStore machines, CallStore calls, CallDocuments documents) {
-        this.machines = machines;
+    CustomerDocumentController(CustomerStore customers, CallStore calls, CallDocuments documents) {
+        this.customers = customers;
         this.calls = calls;
         this.documents = documents;
     }
@@ -28,7 +28,7 @@ class CustomerDocumentController {
         var document = new CustomerDocument(
                 CustomerDocument.FORMAT,
                 CustomerDocument.VERSION,
-                machines.customer(customerId),
+                customers.customer(customerId),
                 calls.ofCustomer(customerId).stream().map(documents::of).toList());
         return Attachment.of("customer-" + customerId + ".json", MediaType.APPLICATION_JSON, document);
     }

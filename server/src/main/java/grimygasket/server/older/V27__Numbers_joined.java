@@ -1,6 +1,6 @@
 package grimygasket.server.older;
 
-import grimygasket.server.machines.SearchParts;
+import grimygasket.server.customers.SearchParts;
 import java.sql.SQLException;
 import java.util.List;
 import org.flywaydb.core.api.migration.BaseJavaMigration;

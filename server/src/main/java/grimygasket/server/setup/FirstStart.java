@@ -4,7 +4,7 @@ import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Business;
 import grimygasket.server.accounts.Rank;
-import grimygasket.server.machines.MachineStore;
+import grimygasket.server.customers.CustomerSearch;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
@@ -47,7 +47,7 @@ class FirstStart implements SmartInitializingSingleton {
 
     private final AccountStore accounts;
     private final BusinessStore business;
-    private final MachineStore machines;
+    private final CustomerSearch search;
     private final DataSource dataSource;
     private final JdbcClient jdbc;
     private final JsonMapper json;
@@ -59,7 +59,7 @@ class FirstStart implements SmartInitializingSingleton {
     FirstStart(
             AccountStore accounts,
             BusinessStore business,
-            MachineStore machines,
+            CustomerSearch search,
             DataSource dataSource,
             JdbcClient jdbc,
             JsonMapper json,
@@ -69,7 +69,7 @@ class FirstStart implements SmartInitializingSingleton {
             @Value("${GASKET_FIRST_PASSWORD:}") String password) {
         this.accounts = accounts;
         this.business = business;
-        this.machines = machines;
+        this.search = search;
         this.dataSource = dataSource;
         this.jdbc = jdbc;
         this.json = json;
@@ -144,7 +144,7 @@ class FirstStart implements SmartInitializingSingleton {
         script.setSqlScriptEncoding("UTF-8");
         script.execute(dataSource);
         loadRecords();
-        machines.noteAllParts();
+        search.noteAllParts();
     }
 
     /** What the demo's calls hold; their times are in minutes from now. */

@@ -4,6 +4,7 @@ import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.shelf.Ledger.Why;
 import grimygasket.server.shelf.PartMove.Reason;
 import grimygasket.server.web.Attachment;
+import grimygasket.server.web.CsvFile;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.Authority;
@@ -60,7 +61,7 @@ class PartController {
     }
 
     @PostMapping(path = "/api/parts.csv", consumes = "text/csv", produces = MediaType.APPLICATION_JSON_VALUE)
-    Parts.Imported take(@RequestBody String csv) {
+    CsvFile.Imported take(@RequestBody String csv) {
         return parts.take(csv);
     }
 

@@ -2,14 +2,15 @@ package grimygasket.server.shelf;
 
 import grimygasket.knowhow.Shipped;
 import grimygasket.server.knowhow.Library;
-import grimygasket.server.shelf.PartFile.Line;
+import grimygasket.server.web.CsvFile.Imported;
+import grimygasket.server.web.CsvFile.Line;
+import grimygasket.server.web.CsvFile.Wrong;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
@@ -32,12 +33,6 @@ class Parts {
         this.library = library;
         this.validator = validator;
     }
-
-    /** A line of a file that was not taken. */
-    record Wrong(long line, String message) {}
-
-    /** What became of a file. */
-    record Imported(int taken, List<Wrong> wrong) {}
 
     /** Adds a part, or changes one as it was seen. */
     @Transactional
@@ -62,6 +57,7 @@ class Parts {
         var known = store.byNumber();
         var wrong = new ArrayList<Wrong>();
         int taken = 0;
+        int before = 0;
         for (var line : PartFile.read(csv)) {
             var number = line.text("number").toLowerCase(Locale.ROOT);
             try {
@@ -70,7 +66,7 @@ class Parts {
                 if (problem != null) {
                     throw new IllegalArgumentException(problem);
                 }
-                known.put(number, put(part));
+                before += known.put(number, put(part)) == null ? 0 : 1;
                 taken++;
             } catch (IllegalArgumentException e) {
                 wrong.add(new Wrong(line.number(), e.getMessage()));
@@ -78,7 +74,7 @@ class Parts {
                 wrong.add(new Wrong(line.number(), e.getBody().getDetail()));
             }
         }
-        return new Imported(taken, wrong);
+        return new Imported(taken, before, wrong);
     }
 
     private static ListedPart part(Line line, @Nullable ListedPart known) {
@@ -90,12 +86,12 @@ class Parts {
                 line.text("kind"),
                 line.text("part"),
                 maker.isEmpty() ? null : maker,
-                line.money("price"),
-                line.money("cost"),
+                PartFile.money(line, "price"),
+                PartFile.money(line, "cost"),
                 line.text("replaces"),
                 line.text("supplier"),
                 line.text("place"),
-                line.count("minimum"),
+                PartFile.count(line, "minimum"),
                 known == null ? 0 : known.version());
     }
 

@@ -13,9 +13,17 @@ import org.springframework.web.servlet.resource.EncodedResourceResolver;
 class PageConfig implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (var view :
-                new String[] {"/", "/round/**", "/calls/**", "/know-how/**", "/gauges/**", "/settings/**", "/shelf/**"
-                }) {
+        for (var view : new String[] {
+            "/",
+            "/round/**",
+            "/calls/**",
+            "/know-how/**",
+            "/gauges/**",
+            "/settings/**",
+            "/shelf/**",
+            "/customers/**",
+            "/machines/**"
+        }) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }

@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
+import type { Customer } from '../api/types'
 import { callKey, queryClient } from '../api/queryClient'
 import { letGo } from '../store/held'
 import { forgetDraftsOf } from '../ui/drafts'
@@ -10,28 +11,31 @@ import { forgetLastCall } from '../ui/lastCall'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
-import { useCallContext } from './context'
 
-const { call } = useCallContext()
+const props = defineProps<{
+  customer: Customer
+  /** That is open, and goes with them. */
+  call?: string
+}>()
 const router = useRouter()
-const customer = computed(() => call.value.customer)
 const open = ref(false)
 /** The name once more, as nothing of this can be taken back. */
 const typed = ref('')
-const same = computed(() => typed.value.trim().toLowerCase() === customer.value.name.toLowerCase())
+const same = computed(() => typed.value.trim().toLowerCase() === props.customer.name.toLowerCase())
 
 const erase = useMutation({
   mutationFn: () =>
     answer(() =>
-      api.DELETE('/api/customers/{customerId}', { params: { path: { customerId: customer.value.id } } }),
+      api.DELETE('/api/customers/{customerId}', { params: { path: { customerId: props.customer.id } } }),
     ),
   async onSuccess() {
-    const { id } = call.value.head
-    await router.push('/round')
-    await letGo(id)
-    forgetDraftsOf(id)
+    await router.push(props.call ? '/round' : '/customers')
+    if (props.call) {
+      await letGo(props.call)
+      forgetDraftsOf(props.call)
+      queryClient.removeQueries({ queryKey: callKey(props.call) })
+    }
     forgetLastCall()
-    queryClient.removeQueries({ queryKey: callKey(id) })
     await queryClient.invalidateQueries()
   },
 })

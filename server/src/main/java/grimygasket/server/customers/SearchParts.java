@@ -1,4 +1,4 @@
-package grimygasket.server.machines;
+package grimygasket.server.customers;
 
 import java.util.ArrayList;
 import java.util.Arrays;

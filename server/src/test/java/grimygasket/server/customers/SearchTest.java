@@ -1,4 +1,4 @@
-package grimygasket.server.machines;
+package grimygasket.server.customers;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;

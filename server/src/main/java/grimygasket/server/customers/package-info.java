@@ -1,0 +1,2 @@
+/** Customers on file, and how they are found. */
+package grimygasket.server.customers;

@@ -1,0 +1,67 @@
+package grimygasket.server.homes;
+
+import grimygasket.call.CallMachine;
+import grimygasket.call.Customer;
+import grimygasket.report.MachineHistory;
+import grimygasket.report.MachineHistory.Past;
+import grimygasket.server.accounts.AccountStore;
+import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.calls.CallStore;
+import grimygasket.server.calls.Knowhows;
+import grimygasket.server.customers.CustomerStore;
+import grimygasket.server.homes.DueStore.NextDate;
+import grimygasket.server.machines.MachineStore;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A machine with what it had before. */
+@RestController
+class MachineController {
+    private final MachineStore machines;
+    private final CustomerStore customers;
+    private final CallStore calls;
+    private final Knowhows knowhows;
+    private final Dues dues;
+    private final DueStore dueStore;
+    private final AccountStore accounts;
+
+    MachineController(
+            MachineStore machines,
+            CustomerStore customers,
+            CallStore calls,
+            Knowhows knowhows,
+            Dues dues,
+            DueStore dueStore,
+            AccountStore accounts) {
+        this.machines = machines;
+        this.customers = customers;
+        this.calls = calls;
+        this.knowhows = knowhows;
+        this.dues = dues;
+        this.dueStore = dueStore;
+        this.accounts = accounts;
+    }
+
+    /** @param dues what it is due for, earliest first */
+    record MachineFile(Customer customer, CallMachine machine, MachineHistory history, List<NextDate> dues) {}
+
+    @GetMapping("/api/machines/{machineId}")
+    @Transactional
+    public MachineFile machine(@PathVariable UUID machineId, @AuthenticationPrincipal SignedIn me) {
+        var owned = machines.owned(machineId);
+        var past = knowhows.of(calls.about(machineId), me.id()).stream()
+                .map(known -> new Past(known.call(), known.knowhow()))
+                .toList();
+        dues.workOut(me);
+        return new MachineFile(
+                customers.customer(owned.customer()),
+                owned.machine(),
+                MachineHistory.of(past, accounts.system(me.id())),
+                dueStore.of(machineId));
+    }
+}
