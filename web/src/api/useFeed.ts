@@ -35,6 +35,7 @@ export function useFeed(back: () => void) {
     const ids = (some: Changed[]) => some.map(({ call }) => call)
     const ours = all.filter(({ account }) => account === session.value?.id)
     void changedElsewhere(ids(all), ids(ours))
+    if (all.length) void queryClient.invalidateQueries({ queryKey: ['board'] })
     if (ours.length) void queryClient.invalidateQueries({ queryKey: ['round'] })
   }, IN_ONE_GO_MS)
   let begun = false

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useColleagues, useOthers } from '../api/queries'
 import TextField from '../ui/TextField.vue'
 import { useDraft } from '../ui/drafts'
+import { NOBODY } from '../board/nobody'
 import { useCallContext } from './context'
 
 const { call, actions, stage } = useCallContext()
@@ -32,7 +33,11 @@ async function give() {
     <summary class="min-h-12 cursor-pointer py-1 leading-tight">
       <span class="font-head font-bold">This call</span>
       <span class="text-soft block text-[0.95rem]">{{
-        owner ? `On ${owner.name}’s round` : 'Give it away, cancel it'
+        call.head.accountId === NOBODY
+          ? 'On nobody’s round yet'
+          : owner
+            ? `On ${owner.name}’s round`
+            : 'Give it away, cancel it'
       }}</span>
     </summary>
     <form v-if="others.length" class="grid gap-2 pb-3" @submit.prevent="give">
@@ -40,6 +45,7 @@ async function give() {
         <span class="font-semibold">Give the call to</span>
         <select v-model="to" class="field">
           <option value="" disabled>Choose a colleague</option>
+          <option v-if="call.head.accountId !== NOBODY" :value="NOBODY">Nobody yet</option>
           <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select>
       </label>

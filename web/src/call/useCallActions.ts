@@ -5,7 +5,7 @@ import { commandTo } from '../api/commands'
 import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
-import { daysSince1970, minuteOfDay } from '../ui/format'
+import { daysSince1970, minuteOfDay, windowOf } from '../ui/format'
 import { anew, enter, sendAtOnce, sendWhatWaits } from '../store/enter'
 import { me } from '../store/held'
 import type { Foresight } from './useForesight'
@@ -178,13 +178,14 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
     complain: (text: string) => send({ kind: 'complain', text }),
     withdraw: (complaint: string) => send({ kind: 'withdraw', complaint }),
     /** Puts the call, as it was seen, on another day and time, such as 2026-11-26 and 09:30. */
-    move: (from: Pick<Call['head'], 'day' | 'plannedAt'>, day: string, time: string) =>
+    move: (from: Pick<Call['head'], 'day' | 'plannedAt'>, day: string, time: string, until: string) =>
       send({
         kind: 'move',
         fromDay: from.day,
         fromMinute: from.plannedAt,
         day: daysSince1970(day),
         plannedAt: minuteOfDay(time),
+        promised: until ? windowOf(time, until) : undefined,
       }),
     /** Puts right what the plate says, from what was seen of it. */
     describe: (plate: Plate, was: Plate) => send({ kind: 'describe', plate, was }),

@@ -65,7 +65,7 @@ interface Questions {
   ]
   steps: [{ held: Held }, { steps: Step[] }]
   step: [{ held: Held; kind: Step['kind']; id: string }, { step?: Step }]
-  round: [{ ofDay: Held[]; leftOpen: Held[]; asker: Asker }, RoundOfDay]
+  round: [{ ofDay: Held[]; leftOpen: Held[]; shift: NextDays['shift']; asker: Asker }, RoundOfDay]
   report: [{ held: Held; asker: Asker; sender: NextDays['sender'] }, Report]
   gauges: [{ held?: Held; units: Session['units'] }, { gauges: Gauge[] }]
   judge: [

@@ -83,7 +83,11 @@ const machineOf = (id: string) => {
         </section>
         <section aria-labelledby="machines-title">
           <h2 id="machines-title" class="mb-2 text-xl">Machines</h2>
-          <ul v-if="file.machines.length" role="list" class="bg-sheet border-line overflow-hidden rounded-xl border">
+          <ul
+            v-if="file.machines.length"
+            role="list"
+            class="bg-sheet border-line overflow-hidden rounded-xl border"
+          >
             <li
               v-for="machine in file.machines"
               :key="machine.id"
@@ -109,7 +113,11 @@ const machineOf = (id: string) => {
       </div>
       <section class="mt-6" aria-labelledby="calls-title">
         <h2 id="calls-title" class="mb-2 text-xl">Calls</h2>
-        <ul v-if="file.calls.length" role="list" class="bg-sheet border-line overflow-hidden rounded-xl border">
+        <ul
+          v-if="file.calls.length"
+          role="list"
+          class="bg-sheet border-line overflow-hidden rounded-xl border"
+        >
           <li v-for="call in file.calls" :key="call.id" class="border-line border-b last:border-b-0">
             <RouterLink
               :to="`/calls/${call.id}`"

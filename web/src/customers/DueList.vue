@@ -36,7 +36,11 @@ function plan(one: DueMachine) {
     <p v-if="due && !due.complete" role="status" class="mb-2">
       Still being worked out: more may come in a moment.
     </p>
-    <ul v-if="due?.machines.length" role="list" class="bg-sheet border-line overflow-hidden rounded-xl border">
+    <ul
+      v-if="due?.machines.length"
+      role="list"
+      class="bg-sheet border-line overflow-hidden rounded-xl border"
+    >
       <li
         v-for="one in due.machines"
         :key="one.machineId"

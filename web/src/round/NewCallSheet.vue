@@ -13,6 +13,7 @@ import HomeSearch from './HomeSearch.vue'
 import FollowsEarlier from './FollowsEarlier.vue'
 import HeardSoFar from './HeardSoFar.vue'
 import StillOpen from './StillOpen.vue'
+import { NOBODY } from '../board/nobody'
 import { useNewCall, type Start } from './useNewCall'
 
 const props = defineProps<{
@@ -229,13 +230,20 @@ function submit() {
 
       <fieldset class="grid content-start gap-3 sm:col-span-2">
         <legend class="font-head mb-1 text-lg font-bold">When</legend>
-        <div class="grid grid-cols-2 gap-3 sm:grid-cols-3">
+        <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">
           <TextField v-model="draft.day" label="Day" type="date" :error="fields.day" />
           <TextField v-model="draft.plannedAt" label="Time" type="time" :error="fields.plannedAt" />
+          <TextField
+            v-model="draft.until"
+            label="Promised until"
+            type="time"
+            hint="If a window was promised"
+          />
           <label v-if="others.length" class="col-span-2 grid content-start gap-1 sm:col-span-1">
             <span class="font-semibold">For whom</span>
             <select v-model="forWhom" class="field">
               <option value="">Myself</option>
+              <option :value="NOBODY">Nobody yet</option>
               <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
             </select>
           </label>

@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RoundCall } from '../api/types'
+import type { Arrival, RoundCall } from '../api/types'
 import { clock } from '../ui/clocks'
 import { clockTime, dayName, isoDay, minutes, percent } from '../ui/format'
 import GrimeBar from '../ui/GrimeBar.vue'
+import Expected from './Expected.vue'
 
-const props = defineProps<{ call: RoundCall; withDay?: boolean }>()
+const props = defineProps<{
+  call: RoundCall
+  withDay?: boolean
+  /** When somebody is expected there; nothing for a call that is under way or closed, or not the first of its visit. */
+  arrival?: Arrival
+  business?: string
+}>()
 const state = computed(() => {
   const { cancelled, closedAt, stepsTaken } = props.call
   if (cancelled) return 'Cancelled'
@@ -22,6 +29,9 @@ const state = computed(() => {
     >
       <span>
         <span class="block font-mono text-lg font-semibold">{{ clockTime(call.plannedAt) }}</span>
+        <span v-if="call.promised" class="text-soft block text-xs leading-tight">
+          promised {{ clockTime(call.promised.from) }}–{{ clockTime(call.promised.until) }}
+        </span>
         <span
           class="mt-1 inline-block rounded px-1.5 py-0.5 text-sm font-semibold"
           :class="
@@ -64,5 +74,6 @@ const state = computed(() => {
         >
       </span>
     </RouterLink>
+    <Expected v-if="arrival && business" :call="call" :arrival="arrival" :business="business" />
   </li>
 </template>

@@ -3,13 +3,15 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { Problem } from '../api/problem'
 import { useRound, useSession } from '../api/queries'
-import { dayName, hours, shiftDay } from '../ui/format'
+import type { Arrival } from '../api/types'
+import { clockTime, dayName, hours, shiftDay } from '../ui/format'
 import { ready } from '../store/nextDays'
 import Notice from '../ui/Notice.vue'
+import BetterOrder from './BetterOrder.vue'
 import BringInCall from './BringInCall.vue'
 import NewCallSheet from './NewCallSheet.vue'
-import PartsToLoad from './PartsToLoad.vue'
 import RoundLine from './RoundLine.vue'
+import ToLoad from './ToLoad.vue'
 
 const props = defineProps<{ day?: string }>()
 const router = useRouter()
@@ -18,6 +20,15 @@ const { data: round, failureReason, refetch } = useRound(() => props.day)
 const adding = ref(false)
 
 const open = computed(() => round.value?.calls.filter((call) => !call.closedAt).length ?? 0)
+/** By call, when somebody is expected: at the first call of each visit that is not under way. */
+const arrivals = computed(() => {
+  const first = new Map<string, Arrival>()
+  for (const arrival of round.value?.plan?.expected.arrivals ?? []) {
+    const call = round.value!.calls.find((one) => one.visit === arrival.visit && !one.closedAt)
+    if (call && !call.stepsTaken) first.set(call.id, arrival)
+  }
+  return first
+})
 const isToday = computed(() => round.value?.day === round.value?.today)
 
 function go(by: number) {
@@ -37,7 +48,10 @@ function go(by: number) {
         <p v-if="round" class="text-soft">
           <template v-if="open"
             >{{ open }} {{ open === 1 ? 'call' : 'calls' }} to go, about {{ hours(round.minutesLeft) }} of
-            work</template
+            work<template v-if="round.plan"
+              >, {{ hours(round.plan.expected.driving) }} on the road, back about
+              {{ clockTime(Math.round(round.plan.expected.home) % 1440) }}</template
+            ></template
           >
           <template v-else-if="round.calls.length">All calls of the day are closed.</template>
           <template v-else>No calls on this day.</template>
@@ -46,7 +60,8 @@ function go(by: number) {
           ✓ Works without signal: the next days are on this device.
         </p>
       </div>
-      <div class="no-print flex gap-2">
+      <div class="no-print flex flex-wrap gap-2">
+        <RouterLink class="btn" :to="isToday ? '/board' : `/board/${round?.day}`">Everybody</RouterLink>
         <button type="button" class="btn" aria-label="The day before" @click="go(-1)">←</button>
         <button type="button" class="btn" aria-label="The day after" @click="go(1)">→</button>
         <button type="button" class="btn btn-act" @click="adding = true">New call</button>
@@ -63,8 +78,15 @@ function go(by: number) {
 
     <div v-if="round" class="desk:grid-cols-[1fr_20rem] grid items-start gap-6">
       <section aria-label="Calls">
+        <BetterOrder v-if="round.plan?.better" :plan="round.plan" :calls="round.calls" />
         <ol v-if="round.calls.length" class="bg-sheet border-line rounded-xl border">
-          <RoundLine v-for="call in round.calls" :key="call.id" :call="call" />
+          <RoundLine
+            v-for="call in round.calls"
+            :key="call.id"
+            :call="call"
+            :arrival="arrivals.get(call.id)"
+            :business="session?.business"
+          />
         </ol>
         <p v-else class="border-line rounded-xl border-2 border-dashed p-8 text-center text-lg">
           Nothing planned. A call that comes in goes on the round with “New call”.
@@ -77,7 +99,7 @@ function go(by: number) {
         </template>
       </section>
       <div class="grid gap-4">
-        <PartsToLoad :parts="round.load" />
+        <ToLoad v-if="round.day >= round.today" :round="round" />
         <BringInCall v-if="session?.lead" class="no-print" />
       </div>
     </div>

@@ -9,7 +9,7 @@ import { me } from '../store/held'
 import type { Call, Command, Customer, Home, Machine } from '../api/types'
 import { useDraft } from '../ui/drafts'
 import { clock, isoToday } from '../ui/clocks'
-import { clockTime, daysSince1970, isoDay, minuteOfDay } from '../ui/format'
+import { clockTime, daysSince1970, isoDay, minuteOfDay, windowOf } from '../ui/format'
 
 /** A call as it is written down. */
 interface NewCall {
@@ -21,6 +21,8 @@ interface NewCall {
   day: string
   /** Such as 09:30; blank while none is chosen. */
   plannedAt: string
+  /** By when somebody was promised to be there; blank where only the time was said. */
+  until: string
   complaint: string
   customer: Customer
   machine: Machine
@@ -50,6 +52,7 @@ const blank = (day: string): NewCall => ({
   id: uuid(),
   day,
   plannedAt: nextTime(day),
+  until: '',
   complaint: '',
   upkeep: false,
   customer: { id: uuid(), name: '', street: '', phone: '' },
@@ -61,6 +64,7 @@ const beside = (visit: Call): NewCall => ({
   ...blank(isoDay(visit.head.day)),
   visitId: visit.head.visitId,
   plannedAt: clockTime(visit.head.plannedAt),
+  until: visit.head.promised ? clockTime(visit.head.promised.until) : '',
   customer: visit.customer,
 })
 
@@ -111,11 +115,12 @@ export function useNewCall(day: Ref<string>, visit?: Call, known?: Start) {
 
   /** The call, as it is sent. */
   function written() {
-    const { id, day, plannedAt, ...rest } = draft.value
+    const { id, day, plannedAt, until, ...rest } = draft.value
     return commandTo(id, {
       kind: 'begin',
       day: day ? daysSince1970(day) : undefined,
       plannedAt: plannedAt ? minuteOfDay(plannedAt) : undefined,
+      promised: plannedAt && until ? windowOf(plannedAt, until) : undefined,
       ...rest,
     })
   }

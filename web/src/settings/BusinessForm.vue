@@ -6,7 +6,9 @@ import { useBusiness } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import { prepareAnew } from '../store/nextDays'
 import type { Business } from '../api/types'
+import { clockTime, minuteOfDay } from '../ui/format'
 import Notice from '../ui/Notice.vue'
+import PlaceField from '../ui/PlaceField.vue'
 import TextField from '../ui/TextField.vue'
 
 const { data: business } = useBusiness()
@@ -24,6 +26,10 @@ const form = ref({
   mainsVolts: '',
   zone: '',
   simulatedMeters: false,
+  dayFrom: '08:00',
+  dayUntil: '17:00',
+  latitude: undefined as number | undefined,
+  longitude: undefined as number | undefined,
 })
 const zones = Intl.supportedValuesOf('timeZone')
 const show = (known: Business) =>
@@ -34,6 +40,10 @@ const show = (known: Business) =>
     labourPerHour: known.labourPerHour.toFixed(2),
     returnTripMinutes: String(known.returnTripMinutes),
     mainsVolts: String(known.mainsVolts),
+    dayFrom: clockTime(known.dayFrom),
+    dayUntil: clockTime(known.dayUntil),
+    latitude: known.latitude,
+    longitude: known.longitude,
   })
 watch(business, (known) => known && show(known), { immediate: true })
 
@@ -61,12 +71,22 @@ const save = useMutation({
           warrantyMonths: Math.round(number('warrantyMonths')),
           email: form.value.email.trim(),
           zone: form.value.zone.trim(),
+          dayFrom: minuteOfDay(form.value.dayFrom || '00:00'),
+          dayUntil: minuteOfDay(form.value.dayUntil || '23:59'),
         },
       }),
     ),
   onSuccess: (kept) => {
     queryClient.setQueryData(['business'], kept)
-    for (const queryKey of [['session'], ['call'], ['round'], ['consequence'], ['report'], ['meters']])
+    for (const queryKey of [
+      ['session'],
+      ['call'],
+      ['round'],
+      ['board'],
+      ['consequence'],
+      ['report'],
+      ['meters'],
+    ])
       void queryClient.invalidateQueries({ queryKey })
     prepareAnew()
   },
@@ -138,6 +158,18 @@ const errors = computed<Record<string, string>>(() => ({ ...problem.value?.field
     <datalist id="zones">
       <option v-for="zone in zones" :key="zone" :value="zone" />
     </datalist>
+    <div class="grid grid-cols-2 gap-3">
+      <TextField v-model="form.dayFrom" label="The vans leave at" type="time" :error="errors.dayFrom" />
+      <TextField v-model="form.dayUntil" label="Back by" type="time" :error="errors.dayUntil" />
+    </div>
+    <PlaceField
+      v-model:latitude="form.latitude"
+      v-model:longitude="form.longitude"
+      label="Where they leave from, in degrees"
+      hint="Rounds are planned from there and back; without it, a usual drive is taken"
+      here="I am there: take this place"
+      :error="errors.latitude || errors.longitude"
+    />
     <label class="flex min-h-12 items-center gap-3">
       <input v-model="form.simulatedMeters" type="checkbox" class="accent-act size-6 shrink-0" />
       <span>Simulated meters, to try things out. Reports say which readings are simulated.</span>

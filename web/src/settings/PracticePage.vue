@@ -8,6 +8,7 @@ import { queryClient } from '../api/queryClient'
 import type { SchoolSetting } from '../api/types'
 import { prepareAnew } from '../store/nextDays'
 import Notice from '../ui/Notice.vue'
+import RoundCalendar from './RoundCalendar.vue'
 import SchoolChoice from './SchoolChoice.vue'
 import UnitChoice from './UnitChoice.vue'
 
@@ -58,6 +59,7 @@ const problem = computed(() => choose.error.value ?? failureReason.value)
   />
   <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
     <UnitChoice v-if="session" :session="session" />
+    <RoundCalendar />
   </div>
   <details v-for="[machines, some] in byMachines" :key="machines" class="mt-5" :open="desk">
     <summary class="min-h-12 cursor-pointer py-2 text-xl leading-tight">

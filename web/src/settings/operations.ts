@@ -13,6 +13,8 @@ const OPERATIONS: Record<string, string> = {
   'DELETE /api/session/passkeys/{id}': 'Removed a passkey',
   'DELETE /api/session': 'Signed out',
   'PUT /api/session/password': 'Changed their own password',
+  'POST /api/session/calendar': 'Made a new address for their round as a calendar',
+  'DELETE /api/session/calendar': 'Closed the address of their round as a calendar',
   'PUT /api/session/units': 'Changed their units',
   'PUT /api/schools/{schoolId}': 'Changed how they work',
   'PUT /api/business': 'Changed what the business reckons with',

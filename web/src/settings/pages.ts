@@ -39,7 +39,7 @@ export const PAGES: Page[] = [
     id: 'practice',
     title: 'Practice',
     component: () => import('./PracticePage.vue'),
-    holds: ['Metric or US units', 'How you work'],
+    holds: ['Metric or US units', 'My round in my calendar', 'How you work'],
   },
   {
     id: 'devices',

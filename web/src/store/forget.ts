@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { queryClient } from '../api/queryClient'
 import { forgetDrafts } from '../ui/drafts'
 import { forgetLastCall } from '../ui/lastCall'
+import { forgetTicked } from '../round/ticked'
 import { forgetDevice, forgetKept } from './storage'
 import { forgetTapped } from './tapped'
 
@@ -34,5 +35,6 @@ export async function forgetBefore() {
 function forgetTyped() {
   forgetDrafts()
   forgetTapped()
+  forgetTicked()
   forgetLastCall()
 }

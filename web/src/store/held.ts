@@ -178,8 +178,12 @@ export async function reportOf(one: HeldCall): Promise<Report> {
   return ask('report', { held: await told(one), asker: asker(), sender })
 }
 
+const USUAL_SHIFT = { from: 480, until: 1020 }
+
 /** A day's calls, and those of earlier days that are still open. */
 export async function roundOf(ofDay: HeldCall[], leftOpen: HeldCall[]): Promise<RoundOfDay> {
   const all = async (some: HeldCall[]) => Promise.all(some.map(told))
-  return ask('round', { ofDay: await all(ofDay), leftOpen: await all(leftOpen), asker: asker() })
+  // What was kept before rounds were planned says nothing of the working day.
+  const { shift = USUAL_SHIFT } = await daysKnown()
+  return ask('round', { ofDay: await all(ofDay), leftOpen: await all(leftOpen), shift, asker: asker() })
 }

@@ -17,7 +17,7 @@ watch(
 
 /** More than five do not fit a small phone: there, the rest is behind one. */
 const VIEWS = [
-  { path: '/round', name: 'Round' },
+  { path: '/round', name: 'Round', also: '/board' },
   { path: '/shelf', name: 'Shelf' },
   { path: '/customers', name: 'Customers', also: '/machines' },
   { path: '/know-how', name: 'Know-how', rest: true },

@@ -16,6 +16,12 @@ export function minuteOfDay(time: string) {
   return 60 * hour! + minute!
 }
 
+/** Between two times such as 09:30; the earlier first, whichever was typed so. */
+export function windowOf(one: string, other: string) {
+  const [from, until] = [minuteOfDay(one), minuteOfDay(other)].sort((a, b) => a - b) as [number, number]
+  return { from, until }
+}
+
 const longDayOfAYear = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 
 /** With its weekday; of another year than this one, with the year. */
@@ -36,6 +42,11 @@ export const minutes = (value: number) => `${Math.max(1, Math.round(value))} min
 /** "25 min", "1 h 30", "a day". */
 export function hours(value: number): string {
   if (value >= 1200) return value < 1800 ? 'a day' : `${Math.round(value / 1440)} days`
+  return worked(value)
+}
+
+/** "25 min", "1 h 30", "26 h 00": of work, which many do on one day. */
+export function worked(value: number): string {
   const whole = Math.round(value / 5) * 5
   return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }

@@ -9,6 +9,7 @@ const { call, actions } = useCallContext()
 const draft = useDraft(`another-day:${call.value.head.id}:${call.value.head.day}`, {
   day: isoDay(call.value.head.day + 1),
   at: clockTime(call.value.head.plannedAt),
+  until: '',
 })
 /** What dries now, and whether it will be dry by then. */
 const drying = computed(() =>
@@ -25,7 +26,7 @@ const drying = computed(() =>
 <template>
   <details class="border-line rounded-lg border-2 px-3 py-1">
     <summary class="min-h-12 cursor-pointer py-3 font-semibold">Come back another day</summary>
-    <form class="grid gap-3 pb-2" @submit.prevent="actions.move(call.head, draft.day, draft.at)">
+    <form class="grid gap-3 pb-2" @submit.prevent="actions.move(call.head, draft.day, draft.at, draft.until)">
       <p>The call stays open and goes on that day, with the tray as it lies.</p>
       <p
         v-for="piece in drying"
@@ -38,6 +39,13 @@ const drying = computed(() =>
       <div class="grid grid-cols-2 gap-3">
         <TextField v-model="draft.day" label="Day" type="date" required />
         <TextField v-model="draft.at" label="Time" type="time" required />
+        <TextField
+          v-model="draft.until"
+          label="Promised until"
+          type="time"
+          hint="If a window was promised"
+          class="col-span-2"
+        />
       </div>
       <button class="btn" :disabled="actions.busy.value">Move it there</button>
     </form>

@@ -79,6 +79,8 @@ public class ArchitectureTest {
                 .definedBy("grimygasket.call..")
                 .layer("state")
                 .definedBy("grimygasket.state..")
+                .layer("round")
+                .definedBy("grimygasket.round..")
                 .layer("practice")
                 .definedBy("grimygasket.practice..")
                 .layer("words")
@@ -91,16 +93,18 @@ public class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("cases")
                 .whereLayer("practice")
                 .mayNotBeAccessedByAnyLayer()
-                .whereLayer("state")
+                .whereLayer("round")
                 .mayNotBeAccessedByAnyLayer()
+                .whereLayer("state")
+                .mayOnlyBeAccessedByLayers("round")
                 .whereLayer("call")
-                .mayOnlyBeAccessedByLayers("state")
+                .mayOnlyBeAccessedByLayers("state", "round")
                 .whereLayer("visit")
-                .mayOnlyBeAccessedByLayers("call", "state")
+                .mayOnlyBeAccessedByLayers("call", "state", "round")
                 .whereLayer("diagnosis")
-                .mayOnlyBeAccessedByLayers("visit", "call", "state", "practice", "cases")
+                .mayOnlyBeAccessedByLayers("visit", "call", "state", "round", "practice", "cases")
                 .whereLayer("route")
-                .mayOnlyBeAccessedByLayers("call", "state")
+                .mayOnlyBeAccessedByLayers("call", "state", "round")
                 .whereLayer("gauge")
                 .mayOnlyBeAccessedByLayers("diagnosis", "visit", "call", "state", "practice")
                 .whereLayer("money")
@@ -111,7 +115,17 @@ public class ArchitectureTest {
                 .mayOnlyBeAccessedByLayers("gauge", "diagnosis", "practice")
                 .whereLayer("pack")
                 .mayOnlyBeAccessedByLayers(
-                        "flow", "gauge", "diagnosis", "cadence", "visit", "call", "state", "practice", "words", "cases")
+                        "flow",
+                        "gauge",
+                        "diagnosis",
+                        "cadence",
+                        "visit",
+                        "call",
+                        "state",
+                        "round",
+                        "practice",
+                        "words",
+                        "cases")
                 .whereLayer("units")
                 .mayOnlyBeAccessedByLayers("pack", "gauge", "diagnosis", "visit", "call", "state", "practice", "cases")
                 .check(CORE);

@@ -1,6 +1,7 @@
 package grimygasket.call;
 
 import grimygasket.pack.Pack;
+import grimygasket.route.Window;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param revision of the know-how that it began with; null for the one in use when it arrives
  * @param day since 1970; null while none is chosen
  * @param plannedAt minute of the day; null while none is chosen
+ * @param promised between which times somebody was promised to come; null where only the time was said
  * @param complaint in the customer's words; blank for none
  */
 public record Begin(
@@ -24,6 +26,7 @@ public record Begin(
         @Nullable Integer revision,
         @Nullable Long day,
         @Nullable Integer plannedAt,
+        @Nullable Window promised,
         String complaint,
         Customer customer,
         CallMachine machine)
@@ -66,7 +69,18 @@ public record Begin(
     private Call call(Command command, Person by, int kept) {
         var id = command.call();
         var head = new Head(
-                id, visitId == null ? id : visitId, by.account(), day, plannedAt, kept, follows, upkeep, null, null, 1);
+                id,
+                visitId == null ? id : visitId,
+                by.account(),
+                day,
+                plannedAt,
+                promised,
+                kept,
+                follows,
+                upkeep,
+                null,
+                null,
+                1);
         var begun = Call.begun(head, machine.onFile());
         return complaint.isBlank() ? begun : begun.complainedOf(new Complaint(id, command.at(), complaint.strip()));
     }

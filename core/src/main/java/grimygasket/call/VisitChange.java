@@ -1,7 +1,9 @@
 package grimygasket.call;
 
+import grimygasket.route.Window;
 import grimygasket.visit.Authority;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What becomes of the call itself: another day, somebody else, a fault after all, cancelled, closed, open again. */
 public sealed interface VisitChange extends Change {
@@ -13,18 +15,24 @@ public sealed interface VisitChange extends Change {
      * @param fromMinute of that day
      * @param day since 1970
      * @param plannedAt minute of the day
+     * @param promised between which times somebody was promised to come; null where only the time was said
      */
-    record Move(long fromDay, int fromMinute, long day, int plannedAt) implements VisitChange {
+    record Move(
+            long fromDay,
+            int fromMinute,
+            long day,
+            int plannedAt,
+            @Nullable Window promised) implements VisitChange {
         @Override
         public CommandResult on(Call call, Moment moment) {
             if (!Days.isNear(day, moment.at())) {
                 return CommandResult.refused(Reason.Kind.FAR_DAY);
             }
-            var planned = call.head().planned(day, plannedAt);
+            var planned = call.head().planned(day, plannedAt, promised);
             if (planned.equals(call.head())) {
                 return new CommandResult.Same();
             }
-            return call.head().planned(fromDay, fromMinute).equals(call.head())
+            return call.head().day() == fromDay && call.head().plannedAt() == fromMinute
                     ? new CommandResult.Applied(call.with(planned))
                     : CommandResult.conflict(Reason.Kind.CHANGED);
         }
@@ -34,7 +42,7 @@ public sealed interface VisitChange extends Change {
      * The call is given to somebody else.
      *
      * @param from id of the account on whose round it stood as it was seen
-     * @param to id of the account that is to have it
+     * @param to id of the account that is to have it; {@link Head#NOBODY} to leave it to whoever takes it
      */
     record Assign(UUID from, UUID to) implements VisitChange {
         @Override
@@ -43,7 +51,9 @@ public sealed interface VisitChange extends Change {
             if (stands.equals(to)) {
                 return new CommandResult.Same();
             }
+            boolean free = stands.equals(Head.NOBODY) && to.equals(moment.by().account());
             if (moment.by().rank() != Authority.LEAD
+                    && !free
                     && !stands.equals(moment.by().account())) {
                 return CommandResult.refused(Reason.Kind.NOT_YOURS);
             }

@@ -32,7 +32,7 @@ public record Advice(List<String> habits, List<Due> dues) {
         private static final int WORTH_A_VISIT = 90;
 
         /** Whether somebody comes for it. */
-        public boolean isForAVisit() {
+        public boolean wantsAVisit() {
             return days >= WORTH_A_VISIT;
         }
     }

@@ -26,7 +26,7 @@ public class BeginTest {
     }
 
     private static Begin begin(boolean upkeep, Integer plannedAt, String complaint, Customer customer, CallMachine on) {
-        return new Begin(null, null, upkeep, null, 20_000L, plannedAt, complaint, customer, on);
+        return new Begin(null, null, upkeep, null, 20_000L, plannedAt, null, complaint, customer, on);
     }
 
     @Test
@@ -45,8 +45,8 @@ public class BeginTest {
     @Test
     public void allThatIsMissingIsNamedAtOnce() {
         var nobody = new Customer(TESS.id(), " ", "s".repeat(121), "");
-        var refused =
-                (CommandResult.Refused) begun(new Begin(null, null, false, null, null, null, "", nobody, machine("")));
+        var refused = (CommandResult.Refused)
+                begun(new Begin(null, null, false, null, null, null, null, "", nobody, machine("")));
         assertEquals(
                 refused.fields().keySet(),
                 Set.of("day", "plannedAt", "complaint", "customer.name", "customer.street", "machine.maker"));

@@ -67,7 +67,7 @@ final class CallOfTest {
     private CallOfTest() {}
 
     static Call begun() {
-        var head = new Head(CALL, CALL, MAREN.account(), 20_000, 570, 1, null, false, null, null, 1);
+        var head = new Head(CALL, CALL, MAREN.account(), 20_000, 570, null, 1, null, false, null, null, 1);
         var machine = new CallMachine(new UUID(1, 3), "kind", "Corvanne", "DW", "", "", List.of(), Map.of(), 1);
         return Call.begun(head, machine).complainedOf(new Complaint(new UUID(1, 4), MORNING - 1000, "Does not drain"));
     }

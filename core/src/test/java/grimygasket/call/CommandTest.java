@@ -276,17 +276,17 @@ public class CommandTest {
 
     @Test
     public void aCallIsMovedFromWhereItWasSeen() {
-        var call = after(begun(), MAREN, ONE, MORNING, new VisitChange.Move(20_000, 570, 20_001, 600));
-        isSame(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_000, 570, 20_001, 600)));
+        var call = after(begun(), MAREN, ONE, MORNING, new VisitChange.Move(20_000, 570, 20_001, 600, null));
+        isSame(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_000, 570, 20_001, 600, null)));
         assertEquals(
-                conflict(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_000, 570, 20_002, 600))),
+                conflict(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_000, 570, 20_002, 600, null))),
                 Reason.Kind.CHANGED);
         assertEquals(
-                refused(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_001, 600, 20_002, 1440))),
+                refused(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_001, 600, 20_002, 1440, null))),
                 Reason.Kind.UNFIT);
         for (long far : new long[] {30_000, 0, Long.MAX_VALUE, Long.MIN_VALUE}) {
             assertEquals(
-                    refused(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_001, 600, far, 600))),
+                    refused(apply(call, ROLLO, TWO, MORNING, new VisitChange.Move(20_001, 600, far, 600, null))),
                     Reason.Kind.FAR_DAY);
         }
     }

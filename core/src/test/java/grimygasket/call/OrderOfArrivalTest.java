@@ -95,7 +95,8 @@ public class OrderOfArrivalTest {
                             UnitSystem.METRIC,
                             call.machine().ratings());
                 case 9 ->
-                    new VisitChange.Move(call.head().day(), call.head().plannedAt(), 20_000 + random.nextInt(2), 570);
+                    new VisitChange.Move(
+                            call.head().day(), call.head().plannedAt(), 20_000 + random.nextInt(2), 570, null);
                 default -> takingBack();
             };
         }
@@ -188,6 +189,7 @@ public class OrderOfArrivalTest {
                         head.accountId(),
                         head.day(),
                         head.plannedAt(),
+                        head.promised(),
                         head.revision(),
                         null,
                         head.upkeep(),

@@ -15,10 +15,10 @@ import grimygasket.pack.Ratings;
 import grimygasket.report.Letterhead;
 import grimygasket.report.Letterhead.Addressee;
 import grimygasket.report.ReportOfCall;
+import grimygasket.round.OnRound;
+import grimygasket.round.Round;
 import grimygasket.state.CallState;
-import grimygasket.state.OnRound;
 import grimygasket.state.RecentAssessments;
-import grimygasket.state.Round;
 import grimygasket.wording.GaugeView;
 import grimygasket.wording.JudgementView;
 import grimygasket.words.Lexicon;
@@ -171,7 +171,11 @@ public final class Device {
     public static String round(String question) {
         var asked = FormsCodec.readOfRound(question);
         return FormsCodec.write(Round.of(
-                onRound(asked.ofDay()), onRound(asked.leftOpen()), asked.asker().now()));
+                onRound(asked.ofDay()),
+                onRound(asked.leftOpen()),
+                asked.shift(),
+                asked.asker().now(),
+                asked.asker().zone()));
     }
 
     /** What the customer is given. */

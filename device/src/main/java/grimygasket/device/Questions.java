@@ -6,6 +6,7 @@ import grimygasket.call.Person;
 import grimygasket.diagnosis.Step;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.report.Sender;
+import grimygasket.route.Shift;
 import grimygasket.state.Circumstances;
 import grimygasket.state.OfModel;
 import grimygasket.units.UnitSystem;
@@ -49,7 +50,7 @@ final class Questions {
     record OfForesight(Held held, Asker asker, Person by, List<Command> commands) {}
 
     /** A day's calls, and those of earlier days that are still open. */
-    record OfRound(List<Held> ofDay, List<Held> leftOpen, Asker asker) {}
+    record OfRound(List<Held> ofDay, List<Held> leftOpen, Shift shift, Asker asker) {}
 
     /** Every step that can be taken now. */
     record OfSteps(Held held) {}

@@ -14,6 +14,8 @@ import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Currency;
 import grimygasket.report.Sender;
+import grimygasket.route.Location;
+import grimygasket.route.Shift;
 import grimygasket.state.Viewer;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Authority;
@@ -131,7 +133,10 @@ public class CorpusTest {
         }
         asked = engines;
         var day = AskingCodec.write(new Questions.OfRound(
-                round.subList(0, 6), round.subList(6, 9), new Asker(viewer(0), 1_900_030_000_000L, RandomCall.CLOCKS)));
+                round.subList(0, 6),
+                round.subList(6, 9),
+                new Shift(480, 1020, new Location(54, 2)),
+                new Asker(viewer(0), 1_899_900_000_000L, RandomCall.CLOCKS)));
         same("round", day, Device.round(day));
     }
 

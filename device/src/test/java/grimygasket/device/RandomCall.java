@@ -44,6 +44,7 @@ import grimygasket.pack.Feature;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Screws;
 import grimygasket.route.Location;
+import grimygasket.route.Window;
 import grimygasket.state.Circumstances;
 import grimygasket.state.ClockChange;
 import grimygasket.state.OfModel;
@@ -149,7 +150,16 @@ final class RandomCall {
         var machine = new CallMachine(uuid(), kind.pack().id(), maker, "M-1", "", "cellar", features, Map.of(), 0);
         boolean upkeep = random.nextInt(5) == 0;
         return command(new Begin(
-                null, null, upkeep, null, (long) DAY, 570, upkeep ? "" : "It does not go.", customer, machine));
+                null,
+                null,
+                upkeep,
+                null,
+                (long) DAY,
+                570,
+                random.nextBoolean() ? null : new Window(540, 660),
+                upkeep ? "" : "It does not go.",
+                customer,
+                machine));
     }
 
     Command command(Change change) {

@@ -131,7 +131,7 @@ final class Exploration {
     }
 
     private void begin() {
-        var head = new Head(CALL, CALL, MAREN.account(), 20_000, 570, 1, null, false, null, null, 1);
+        var head = new Head(CALL, CALL, MAREN.account(), 20_000, 570, null, 1, null, false, null, null, 1);
         var machine = new CallMachine(new UUID(1, 3), pack.id(), "Corvanne", "X", "", "", List.of(), Map.of(), 1);
         call = Call.begun(head, machine)
                 .complainedOf(new Complaint(new UUID(1, 4), MORNING - 1000, "It does not work"));

@@ -61,7 +61,7 @@ public class QualifiedTest {
     }
 
     private static CommandResult entered(Pack pack, Machine machine, Set<Competence> held, Change change) {
-        var head = new Head(CALL, CALL, ROLLO.account(), 20_000, 570, 1, null, false, null, null, 1);
+        var head = new Head(CALL, CALL, ROLLO.account(), 20_000, 570, null, 1, null, false, null, null, 1);
         var on = new CallMachine(new UUID(1, 3), pack.id(), "Corvanne", "X", "", "", List.of(), Map.of(), 1);
         return entered(Call.begun(head, on), pack, machine, held, change);
     }

@@ -24,6 +24,7 @@ public class ArchitectureTest {
         noClasses()
                 .that()
                 .resideOutsideOfPackages(
+                        "grimygasket.server.board..",
                         "grimygasket.server.calls..",
                         "grimygasket.server.device..",
                         "grimygasket.server.documents..",

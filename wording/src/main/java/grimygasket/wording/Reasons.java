@@ -32,7 +32,7 @@ public final class Reasons {
             case NO_MAKER -> "Enter the maker; it is on the plate inside the door.";
             case NO_REASON -> "Say why it is cancelled.";
             case UNDER_WAY -> "Something was entered on this call. Take it back, or close the call with a reason.";
-            case NOT_YOURS -> "This call is on a colleague's round: only they or the lead give it to somebody else.";
+            case NOT_YOURS -> "This call is not yours to give: only whoever has it or the lead gives it to somebody.";
             case NOBODY -> "Nobody by that name works here now. Choose somebody else.";
             case NOT_KNOWN -> "“" + about.get(0) + "” is not known for this kind of machine.";
             case NO_ANSWER -> "“" + about.get(0) + "” is not an answer to this. Choose one of those shown.";

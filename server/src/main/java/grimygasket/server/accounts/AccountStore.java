@@ -1,5 +1,6 @@
 package grimygasket.server.accounts;
 
+import grimygasket.call.Head;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.units.UnitSystem;
@@ -80,7 +81,11 @@ public class AccountStore implements UserDetailsService {
     }
 
     public boolean isEmpty() {
-        return jdbc.sql("select count(*) from account").query(Integer.class).single() == 0;
+        return jdbc.sql("select count(*) from account where id <> :nobody")
+                        .param("nobody", Head.NOBODY)
+                        .query(Integer.class)
+                        .single()
+                == 0;
     }
 
     /** The units that somebody works in. */
@@ -104,8 +109,19 @@ public class AccountStore implements UserDetailsService {
     List<Person> all() {
         return jdbc.sql("""
                         select id, login, name, role as `rank`, locked_at is not null as locked
-                        from account order by name
-                        """).query(Person.class).list();
+                        from account where id <> :nobody order by name
+                        """).param("nobody", Head.NOBODY).query(Person.class).list();
+    }
+
+    /** Somebody who goes out on calls. */
+    public record Technician(UUID id, String name) {}
+
+    /** Everybody who may sign in, by their names. */
+    public List<Technician> technicians() {
+        return all().stream()
+                .filter(person -> !person.locked)
+                .map(person -> new Technician(person.id, person.name))
+                .toList();
     }
 
     /** Whether somebody has an account, and may sign in. */

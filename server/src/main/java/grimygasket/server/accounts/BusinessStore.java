@@ -4,6 +4,8 @@ import grimygasket.diagnosis.Van;
 import grimygasket.pack.Competence;
 import grimygasket.report.Currency;
 import grimygasket.report.Sender;
+import grimygasket.route.Location;
+import grimygasket.route.Shift;
 import grimygasket.units.UnitSystem;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -35,7 +37,7 @@ import org.springframework.stereotype.Repository;
 public class BusinessStore {
     private static final String COLUMNS = """
             name, currency, labour_per_hour, return_trip_minutes, mains_volts, zone, address, phone, email, tax_number, tax_percent,
-            warranty_months, simulated_meters""";
+            warranty_months, simulated_meters, day_from, day_until, latitude, longitude""";
 
     private static final RowMapper<Business> BUSINESS = new SimplePropertyRowMapper<>(Business.class);
 
@@ -57,6 +59,9 @@ public class BusinessStore {
      * @param taxPercent that its prices contain, of what they are without it
      * @param warrantyMonths for how long it answers for its work; 0 where reports say nothing of it
      * @param simulatedMeters whether readings can be taken off meters that are only made up
+     * @param dayFrom minute of the day on which the vans leave
+     * @param dayUntil minute of the day by which they should be back
+     * @param latitude of where they leave from, in degrees; null where nobody has said, with the longitude
      */
     public record Business(
             @NotBlank(message = "Enter the name as it stands in reports.")
@@ -104,7 +109,25 @@ public class BusinessStore {
             @Min(value = 0, message = "Not below nothing.") @Max(value = 120, message = "At most 120 months.")
             int warrantyMonths,
 
-            boolean simulatedMeters) {
+            boolean simulatedMeters,
+
+            @Min(value = 0, message = "A day begins at midnight.")
+            @Max(value = 1439, message = "A day ends at midnight.")
+            int dayFrom,
+
+            @Min(value = 0, message = "A day begins at midnight.")
+            @Max(value = 1439, message = "A day ends at midnight.")
+            int dayUntil,
+
+            @Nullable
+            @DecimalMin(value = "-90", message = "A latitude lies between -90 and 90.")
+            @DecimalMax(value = "90", message = "A latitude lies between -90 and 90.")
+            Double latitude,
+
+            @Nullable
+            @DecimalMin(value = "-180", message = "A longitude lies between -180 and 180.")
+            @DecimalMax(value = "180", message = "A longitude lies between -180 and 180.")
+            Double longitude) {
         /**
          * A van of somebody who may do everything.
          *
@@ -119,6 +142,14 @@ public class BusinessStore {
                     onBoard,
                     true,
                     EnumSet.allOf(Competence.class));
+        }
+
+        /** A working day. */
+        public Shift shift() {
+            return new Shift(
+                    dayFrom,
+                    dayUntil,
+                    latitude == null || longitude == null ? null : new Location(latitude, longitude));
         }
 
         /** Its days and its times of day are those of this zone, wherever the application runs. */
@@ -195,7 +226,8 @@ public class BusinessStore {
         jdbc.sql("""
                         replace into business (id, %s)
                         values (1, :name, :currency, :labourPerHour, :returnTripMinutes, :mainsVolts, :zone, :address, :phone,
-                                :email, :taxNumber, :taxPercent, :warrantyMonths, :simulatedMeters)
+                                :email, :taxNumber, :taxPercent, :warrantyMonths, :simulatedMeters, :dayFrom, :dayUntil,
+                                :latitude, :longitude)
                         """.formatted(COLUMNS)).paramSource(business).update();
     }
 }

@@ -94,6 +94,7 @@ final class Rules {
             "/api/parts.csv");
 
     static final Set<String> ONLY_ASKING = Set.of(
+            "/api/board/{day}/plan",
             "/api/commands",
             "/api/calls/{callId}/photos/{photoId}",
             "/api/know-how/{kind}/draft/suppositions",
@@ -110,6 +111,7 @@ final class Rules {
                             new Rule(POST, "/api/session/passkey", null, null)),
                     technician(
                             GET,
+                            "/api/board/{day}",
                             "/api/business",
                             "/api/calls/{callId}/state",
                             "/api/calls/{callId}/call.json",
@@ -154,6 +156,7 @@ final class Rules {
                             "/api/round/{day}",
                             "/api/schools",
                             "/api/session",
+                            "/api/session/calendar",
                             "/api/session/passkeys",
                             "/api/units"),
                     technician(
@@ -167,6 +170,7 @@ final class Rules {
                             "/api/parts/{partId}/moves",
                             "/api/series",
                             "/api/series/csv",
+                            "/api/session/calendar",
                             "/api/session/proof",
                             "/api/session/passkeys/options"),
                     technician(POST, "/api/session/passkeys").map(rule -> rule.wanting(Proof.IN_BODY)),
@@ -177,7 +181,7 @@ final class Rules {
                             "/api/customers/{customerId}",
                             "/api/schools/{schoolId}",
                             "/api/session/units"),
-                    technician(DELETE, "/api/session"),
+                    technician(DELETE, "/api/session", "/api/session/calendar"),
                     technician(DELETE, "/api/session/passkeys/{id}").map(rule -> rule.wanting(Proof.RECENT)),
                     owner("Only the owner changes what the business reckons with.", PUT, "/api/business"),
                     lead(
@@ -186,6 +190,7 @@ final class Rules {
                             "/api/call-documents"),
                     lead(HOMES, GET, "/api/customers.csv", "/api/alike-customers"),
                     lead(HOMES, POST, "/api/customers.csv", "/api/customers/{customerId}/join"),
+                    lead("Only the lead plans everybody's day.", POST, "/api/board/{day}/plan"),
                     lead(PARTS, PUT, "/api/parts/{partId}"),
                     lead(PARTS, POST, "/api/parts.csv"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),
@@ -199,6 +204,8 @@ final class Rules {
                                     "/api/colleagues/{id}/qualifications")
                             .map(rule -> rule.wanting(Proof.RECENT)),
                     Stream.of(new Rule(POST, "/api/left-behind", null, null)),
+                    // Whoever has the address has the calendar: a calendar program cannot sign in.
+                    Stream.of(new Rule(GET, "/api/rounds/{key}.ics", null, null)),
                     lead(LEFT_BEHIND, GET, "/api/left-behind"),
                     lead(LEFT_BEHIND, POST, "/api/left-behind/{id}"),
                     lead(LEFT_BEHIND, DELETE, "/api/left-behind/{id}"),

@@ -85,7 +85,7 @@ class Security {
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
                         .permissionsPolicyHeader(permissions ->
-                                permissions.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()")))
+                                permissions.policy("camera=(), microphone=(), geolocation=(self), payment=(), usb=()")))
                 .build();
     }
 

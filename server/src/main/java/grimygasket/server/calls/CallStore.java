@@ -11,6 +11,7 @@ import grimygasket.call.Line;
 import grimygasket.call.PartUse;
 import grimygasket.call.Photo;
 import grimygasket.pack.Rating;
+import grimygasket.route.Window;
 import grimygasket.server.calls.CommandLog.Before;
 import grimygasket.server.customers.CustomerRows;
 import grimygasket.server.web.Problem;
@@ -47,7 +48,7 @@ public class CallStore {
     private static final int MOST_EARLIER = 30;
 
     private static final String COLUMNS = """
-            select c.id, c.visit_id, c.account_id, c.day, c.planned_at, c.revision, c.follows, c.upkeep, c.closed_at,
+            select c.id, c.visit_id, c.account_id, c.day, c.planned_at, c.promised_from, c.promised_until, c.revision, c.follows, c.upkeep, c.closed_at,
                    c.closed_by, c.sign_off, c.cancelled, c.advice, c.version, c.record,
                    m.id as machine_id, m.kind, m.maker, m.model, m.serial, m.place, m.version as machine_version,
                    (select json_arrayagg(f.feature order by f.feature) from machine_feature f
@@ -172,6 +173,14 @@ public class CallStore {
                 .list();
     }
 
+    /** Everybody's, and nobody's, in the order of the day. */
+    public List<Filed> onDay(LocalDate day) {
+        return jdbc.sql(CALLS + "where c.day = :day order by c.planned_at, c.id")
+                .param("day", day)
+                .query(this::filed)
+                .list();
+    }
+
     /** Those of earlier days that are still open, the oldest first, as far as anybody looks. */
     public List<Filed> openBefore(UUID accountId, LocalDate day) {
         return jdbc.sql(CALLS + """
@@ -291,9 +300,9 @@ public class CallStore {
     public boolean addIfNew(Call call) {
         boolean added = jdbc.sql("""
                                 insert ignore into service_call
-                                    (id, visit_id, machine_id, account_id, day, planned_at, revision, follows, upkeep,
+                                    (id, visit_id, machine_id, account_id, day, planned_at, promised_from, promised_until, revision, follows, upkeep,
                                      closed_at, closed_by, sign_off, cancelled, advice, version, record)
-                                values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :revision, :follows, :upkeep,
+                                values (:id, :visitId, :machineId, :accountId, :day, :plannedAt, :promisedFrom, :promisedUntil, :revision, :follows, :upkeep,
                                         :closedAt, :closedBy, :signOff, :cancelled, :advice, :version, :record)
                                 """)
                         .param("visitId", call.head().visitId())
@@ -319,7 +328,8 @@ public class CallStore {
     void keep(Call call) {
         jdbc.sql("""
                         update service_call
-                        set account_id = :accountId, day = :day, planned_at = :plannedAt, upkeep = :upkeep, closed_at = :closedAt, closed_by = :closedBy,
+                        set account_id = :accountId, day = :day, planned_at = :plannedAt,
+                            promised_from = :promisedFrom, promised_until = :promisedUntil, upkeep = :upkeep, closed_at = :closedAt, closed_by = :closedBy,
                             sign_off = :signOff, cancelled = :cancelled, advice = :advice, version = :version, record = :record
                         where id = :id
                         """).params(changing(call)).update();
@@ -333,6 +343,11 @@ public class CallStore {
         columns.put("accountId", head.accountId());
         columns.put("day", LocalDate.ofEpochDay(head.day()));
         columns.put("plannedAt", LocalTime.ofSecondOfDay(head.plannedAt() * 60L));
+        columns.put(
+                "promisedFrom", head.promised() == null ? null : head.promised().from());
+        columns.put(
+                "promisedUntil",
+                head.promised() == null ? null : head.promised().until());
         columns.put("upkeep", head.upkeep());
         columns.put("closedAt", closing == null ? null : Instant.ofEpochMilli(closing.at()));
         columns.put("closedBy", closing == null ? null : closing.by());
@@ -366,6 +381,11 @@ public class CallStore {
         return at == null ? null : at.toInstant();
     }
 
+    private static @Nullable Window promised(ResultSet row) throws SQLException {
+        int from = row.getInt("promised_from");
+        return row.wasNull() ? null : new Window(from, row.getInt("promised_until"));
+    }
+
     private static Head head(ResultSet row) throws SQLException {
         var closedAt = row.getTimestamp("closed_at");
         return new Head(
@@ -374,6 +394,7 @@ public class CallStore {
                 row.getObject("account_id", UUID.class),
                 row.getObject("day", LocalDate.class).toEpochDay(),
                 row.getObject("planned_at", LocalTime.class).toSecondOfDay() / 60,
+                promised(row),
                 row.getInt("revision"),
                 row.getObject("follows", UUID.class),
                 row.getBoolean("upkeep"),

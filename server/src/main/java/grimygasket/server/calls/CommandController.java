@@ -2,6 +2,7 @@ package grimygasket.server.calls;
 
 import grimygasket.call.Command;
 import grimygasket.call.CommandResult;
+import grimygasket.call.Head;
 import grimygasket.call.Reason;
 import grimygasket.call.VisitChange;
 import grimygasket.server.accounts.AccountStore;
@@ -89,7 +90,9 @@ class CommandController {
 
     /** Whether a call is given to somebody who does not work here, or not any more. */
     private boolean goesToNobody(Command command) {
-        return command.change() instanceof VisitChange.Assign given && !accounts.works(given.to());
+        return command.change() instanceof VisitChange.Assign given
+                && !given.to().equals(Head.NOBODY)
+                && !accounts.works(given.to());
     }
 
     private static Handled refused(Reason.Kind why) {

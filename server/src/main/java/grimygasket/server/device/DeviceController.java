@@ -7,6 +7,7 @@ import grimygasket.call.Call;
 import grimygasket.call.Fitting;
 import grimygasket.knowhow.Shipped;
 import grimygasket.report.Sender;
+import grimygasket.route.Shift;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.Devices;
 import grimygasket.server.accounts.SignedIn;
@@ -130,9 +131,10 @@ class DeviceController {
      *
      * @param today where the business works
      * @param sender who writes the reports
+     * @param shift when the vans leave, and where from
      * @param calls of yesterday to the third day ahead, and those that are still open
      */
-    record NextDays(LocalDate today, Sender sender, List<ToHold> calls, List<NewOfKind> kinds) {}
+    record NextDays(LocalDate today, Sender sender, Shift shift, List<ToHold> calls, List<NewOfKind> kinds) {}
 
     @GetMapping("/next-days")
     NextDays nextDays(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
@@ -149,7 +151,7 @@ class DeviceController {
         var kinds = Shipped.KINDS.stream()
                 .map(kind -> newOf(kind, circumstances, shelf.of(kind)))
                 .toList();
-        return new NextDays(today, ours.sender(), wanted, kinds);
+        return new NextDays(today, ours.sender(), ours.shift(), wanted, kinds);
     }
 
     private NewOfKind newOf(String kind, Circumstances circumstances, List<Fitting> shelf) {

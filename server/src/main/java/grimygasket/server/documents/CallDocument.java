@@ -10,6 +10,7 @@ import grimygasket.call.Head;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
 import grimygasket.knowhow.KnowhowText;
+import grimygasket.route.Window;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -50,6 +51,7 @@ record CallDocument(
             UUID visitId,
             LocalDate day,
             LocalTime plannedAt,
+            @Nullable Window promised,
             @Nullable UUID follows,
             @Nullable Boolean upkeep,
             @Nullable Long closedAt,
@@ -70,6 +72,7 @@ record CallDocument(
                     head.visitId(),
                     LocalDate.ofEpochDay(head.day()),
                     LocalTime.ofSecondOfDay(head.plannedAt() * 60L),
+                    head.promised(),
                     head.follows(),
                     head.upkeep(),
                     closing == null ? null : closing.at(),
@@ -87,6 +90,7 @@ record CallDocument(
                     accountId,
                     day.toEpochDay(),
                     plannedAt.toSecondOfDay() / 60,
+                    promised,
                     revision,
                     follows,
                     upkeep,

@@ -42,7 +42,7 @@ class Dues {
         long closed = Zones.of(zone).day(call.head().closing().at());
         var byTask = new LinkedHashMap<String, NextDate>();
         Advice.dues(knowhow.pack(), knowhow.machine(), call.conditions()).stream()
-                .filter(Advice.Due::isForAVisit)
+                .filter(Advice.Due::wantsAVisit)
                 .map(due -> new NextDate(due.task(), LocalDate.ofEpochDay(closed + due.days())))
                 .forEach(due ->
                         byTask.merge(due.task(), due, (one, other) -> one.day().isBefore(other.day()) ? one : other));

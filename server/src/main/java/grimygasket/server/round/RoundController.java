@@ -1,6 +1,8 @@
 package grimygasket.server.round;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import grimygasket.round.OnRound;
+import grimygasket.round.Round;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.Assessments;
@@ -8,8 +10,7 @@ import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.Filed;
 import grimygasket.server.calls.Knowhows;
 import grimygasket.server.calls.Known;
-import grimygasket.state.OnRound;
-import grimygasket.state.Round;
+import grimygasket.server.web.Zones;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -47,13 +48,19 @@ class RoundController {
 
     @GetMapping("/api/round/{day}")
     DayView round(@PathVariable LocalDate day, @AuthenticationPrincipal SignedIn me) {
-        var today = business.get().today(clock);
+        var ours = business.get();
+        var today = ours.today(clock);
         var ofDay = calls.onDay(me.id(), day);
         var leftOpen = day.equals(today) ? calls.openBefore(me.id(), day) : List.<Filed>of();
         var all = knowhows.of(Stream.concat(ofDay.stream(), leftOpen.stream()).toList(), me.id()).stream()
                 .map(this::onRound)
                 .toList();
-        var round = Round.of(all.subList(0, ofDay.size()), all.subList(ofDay.size(), all.size()), clock.millis());
+        var round = Round.of(
+                all.subList(0, ofDay.size()),
+                all.subList(ofDay.size(), all.size()),
+                ours.shift(),
+                clock.millis(),
+                Zones.of(ours.clocks()));
         return new DayView(day, today, round);
     }
 

@@ -1,5 +1,6 @@
 package grimygasket.server.setup;
 
+import grimygasket.route.Location;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Business;
@@ -11,6 +12,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.Locale;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -36,14 +38,35 @@ class FirstStart implements SmartInitializingSingleton {
     /** The demo's technician, and the first account of an empty installation. */
     private static final UUID FIRST_ACCOUNT = UUID.fromString("0193a000-0000-7000-8000-000000000001");
 
-    /** The demo's second technician. */
     /** What an hour of work is worth, until somebody says otherwise; as the minutes of a second visit an estimate. */
     private static final BigDecimal HOUR = new BigDecimal("66.00");
 
     private static final int RETURN_TRIP_MINUTES = 50;
     private static final int MAINS_VOLTS = 230;
+    private static final int DAY_FROM = 8 * 60;
+    private static final int DAY_UNTIL = 17 * 60;
 
-    private static final UUID COLLEAGUE = UUID.fromString("0193a000-0000-7000-8000-000000000002");
+    /** The demo's town is made up, and lies where there is only sea. */
+    private static final Location QUAY = new Location(54.0, 2.0);
+
+    /** The demo's other technicians, by the names with which they sign in. */
+    private enum Colleague {
+        ROLLO("Rollo Fenn"),
+        JORY("Jory Pellam"),
+        TAMSIN("Tamsin Orle"),
+        EBBA("Ebba Stroud");
+
+        private final String called;
+
+        Colleague(String called) {
+            this.called = called;
+        }
+
+        UUID id() {
+            return new UUID(
+                    FIRST_ACCOUNT.getMostSignificantBits(), FIRST_ACCOUNT.getLeastSignificantBits() + 1 + ordinal());
+        }
+    }
 
     private final AccountStore accounts;
     private final BusinessStore business;
@@ -88,7 +111,9 @@ class FirstStart implements SmartInitializingSingleton {
         business.set(demo ? demoBusiness() : ownBusiness());
         accounts.put(FIRST_ACCOUNT, login, demo ? "Maren Tolliver" : login, password, Rank.OWNER);
         if (demo) {
-            accounts.put(COLLEAGUE, "rollo", "Rollo Fenn", password, Rank.TECHNICIAN);
+            for (var one : Colleague.values()) {
+                accounts.put(one.id(), one.name().toLowerCase(Locale.ROOT), one.called, password, Rank.TECHNICIAN);
+            }
             loadDemo();
         }
     }
@@ -107,7 +132,11 @@ class FirstStart implements SmartInitializingSingleton {
                 "TQ 704 118",
                 new BigDecimal("20.00"),
                 12,
-                true);
+                true,
+                DAY_FROM,
+                DAY_UNTIL,
+                QUAY.latitude(),
+                QUAY.longitude());
     }
 
     /** What somebody begins with who has entered nothing yet. */
@@ -125,7 +154,11 @@ class FirstStart implements SmartInitializingSingleton {
                 "",
                 BigDecimal.ZERO,
                 0,
-                false);
+                false,
+                DAY_FROM,
+                DAY_UNTIL,
+                null,
+                null);
     }
 
     /** Where this machine is, until the settings say otherwise. */
@@ -140,16 +173,18 @@ class FirstStart implements SmartInitializingSingleton {
         var script = new ResourceDatabasePopulator(
                 new ByteArrayResource(("set time_zone = '" + zone + "';").getBytes()),
                 new ClassPathResource("demo/round.sql"),
+                new ClassPathResource("demo/colleagues.sql"),
                 new ByteArrayResource("set time_zone = '+00:00';".getBytes()));
         script.setSqlScriptEncoding("UTF-8");
         script.execute(dataSource);
-        loadRecords();
+        loadRecords("demo/records.json");
+        loadRecords("demo/colleagues.json");
         search.noteAllParts();
     }
 
     /** What the demo's calls hold; their times are in minutes from now. */
-    private void loadRecords() {
-        try (var in = new ClassPathResource("demo/records.json").getInputStream()) {
+    private void loadRecords(String file) {
+        try (var in = new ClassPathResource(file).getInputStream()) {
             for (var record : json.readTree(in).properties()) {
                 fromNow(record.getValue());
                 jdbc.sql("update service_call set record = :record where id = :id")

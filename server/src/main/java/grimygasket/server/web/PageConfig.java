@@ -22,7 +22,8 @@ class PageConfig implements WebMvcConfigurer {
             "/settings/**",
             "/shelf/**",
             "/customers/**",
-            "/machines/**"
+            "/machines/**",
+            "/board/**"
         }) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }

@@ -73,11 +73,11 @@ public class ColleagueTest extends ServerTest {
 
     @Test
     public void onesOwnPasswordIsChangedByWhoeverKnowsIt() {
-        signedIn().put("/api/colleagues/" + UUID.randomUUID(), body("tamsin", "lint-and-limescale", Rank.TECHNICIAN));
+        signedIn().put("/api/colleagues/" + UUID.randomUUID(), body("nerys", "lint-and-limescale", Rank.TECHNICIAN));
         var here = client();
-        here.signIn("tamsin", "lint-and-limescale");
+        here.signIn("nerys", "lint-and-limescale");
         var elsewhere = client();
-        elsewhere.signIn("tamsin", "lint-and-limescale");
+        elsewhere.signIn("nerys", "lint-and-limescale");
         var change = "{\"now\": \"%s\", \"next\": \"%s\"}";
         var wrong = here.put("/api/session/password", change.formatted("limescale-and-lint", "gaskets-by-the-dozen"));
         assertEquals(wrong.body().path("fields").path("now").asString(), "This is not your password.");
@@ -89,7 +89,7 @@ public class ColleagueTest extends ServerTest {
                 200);
         assertEquals(here.get("/api/session").status(), 200);
         assertEquals(elsewhere.get("/api/session").status(), 401);
-        assertEquals(client().signIn("tamsin", "gaskets-by-the-dozen").status(), 204);
+        assertEquals(client().signIn("nerys", "gaskets-by-the-dozen").status(), 204);
     }
 
     @Test

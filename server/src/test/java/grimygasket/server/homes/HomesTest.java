@@ -100,7 +100,14 @@ public class HomesTest extends ServerTest {
         var again = taken(lead, out, "").body();
         assertEquals(again.path("wrong").size(), 0, again.toString());
         assertEquals(again.path("known").asInt(), again.path("taken").asInt());
-        assertEquals(lead.get("/api/customers.csv").response().body(), out);
+        assertEquals(
+                lead.get("/api/customers.csv")
+                        .response()
+                        .body()
+                        .lines()
+                        .filter(line -> line.contains(word))
+                        .toList(),
+                out.lines().filter(line -> line.contains(word)).toList());
         assertEquals(taken(lead, "a,b\n1,2\n", "").kind(), "invalid");
         assertEquals(signedIn("rollo").get("/api/customers.csv").kind(), "not-yours");
     }

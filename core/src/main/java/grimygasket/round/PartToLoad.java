@@ -1,4 +1,4 @@
-package grimygasket.state;
+package grimygasket.round;
 
 import grimygasket.call.Article;
 import grimygasket.diagnosis.Ties;
@@ -15,7 +15,7 @@ import java.util.List;
  */
 public record PartToLoad(String name, String complaint, double chance, int onVan) {
     /** Below this chance it is not worth the room. */
-    private static final double WORTH_LOADING = 0.05;
+    static final double WORTH_LOADING = 0.05;
 
     static List<PartToLoad> of(List<OnRound> calls) {
         var load = new ArrayList<PartToLoad>();

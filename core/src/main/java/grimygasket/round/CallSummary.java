@@ -1,15 +1,18 @@
-package grimygasket.state;
+package grimygasket.round;
 
-import grimygasket.call.Progress;
+import grimygasket.route.Window;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A call in one line.
  *
+ * @param visit id of the visit that it is made on
  * @param day since 1970
  * @param plannedAt minute of the day
+ * @param promised between which times somebody was promised to come; null where only the time was said
  * @param customer their name
+ * @param phone theirs; blank where nobody has said it
  * @param kind of the machine, in words
  * @param upkeep whether it is for upkeep
  * @param likeliest name of the likeliest cause; null while nothing is known
@@ -21,10 +24,13 @@ import org.jspecify.annotations.Nullable;
  */
 public record CallSummary(
         UUID id,
+        UUID visit,
         long day,
         int plannedAt,
+        @Nullable Window promised,
         String customer,
         String street,
+        String phone,
         String kind,
         String maker,
         String model,
@@ -38,18 +44,21 @@ public record CallSummary(
         boolean cancelled) {
 
     /** @param now in milliseconds since 1970 */
-    static CallSummary of(OnRound one, long now) {
+    public static CallSummary of(OnRound one, long now) {
         var call = one.call();
         var head = call.head();
         var pack = one.knowhow().pack();
-        var upkeep = Progress.of(call, one.knowhow(), now).upkeep();
+        var upkeep = one.upkeep(now);
         var suspect = one.assessment().ranking().get(0);
         return new CallSummary(
                 head.id(),
+                head.visitId(),
                 head.day(),
                 head.plannedAt(),
+                head.promised(),
                 one.customer().name(),
                 one.customer().street(),
+                one.customer().phone(),
                 pack.name(),
                 call.machine().maker(),
                 call.machine().model(),
@@ -59,10 +68,8 @@ public record CallSummary(
                         ? null
                         : pack.fault(suspect.fault()).name(),
                 suspect.chance(),
-                upkeep == null ? one.assessment().plan().expectedMinutes() : upkeep.minutes(),
-                call.story().stream()
-                        .filter(entry -> entry.finding().takesWork())
-                        .count(),
+                one.minutes(now),
+                one.stepsTaken(),
                 one.isOpen() ? null : head.closing().at(),
                 !one.isOpen() && head.closing().cancelled());
     }

@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { Problem } from '../api/problem'
+import { useSession } from '../api/queries'
+import { isoToday } from '../ui/clocks'
+import { clockTime, dayName, shiftDay } from '../ui/format'
+import Notice from '../ui/Notice.vue'
+import GiveSheet from './GiveSheet.vue'
+import LaneRow from './LaneRow.vue'
+import PlanCard from './PlanCard.vue'
+import VisitBlock from './VisitBlock.vue'
+import { NOBODY } from './nobody'
+import { useBoard, usePlan } from './queries'
+import { reversed, useReplan, type Change } from './replan'
+import { along, HOURS } from './timeline'
+import { stateOf, visitsOf, type BoardVisit } from './visits'
+
+/** Everybody's day. */
+const props = defineProps<{ day?: string }>()
+const router = useRouter()
+const { data: session } = useSession()
+const day = computed(() => props.day || isoToday())
+const { data: board, failureReason, refetch } = useBoard(day)
+const nobodys = computed(() => visitsOf(board.value?.nobody ?? []))
+const go = (to: string) => router.push(to === board.value?.today ? '/board' : `/board/${to}`)
+
+/** The visit that is looked at, and on whose day it is. */
+const chosen = ref<{ visit: BoardVisit; from: string }>()
+const giving = ref(false)
+function choose(visit: BoardVisit, from: string) {
+  chosen.value = { visit, from }
+  giving.value = true
+}
+
+const plan = usePlan(day)
+const replan = useReplan()
+/** What was changed last; it can be taken back. */
+const done = ref<Change[]>([])
+function take(changes: Change[], reset = () => {}) {
+  replan.mutate(changes, {
+    onSuccess() {
+      done.value = changes
+      reset()
+    },
+  })
+}
+const undo = () => replan.mutate(done.value.map(reversed).reverse(), { onSuccess: () => (done.value = []) })
+
+/** A visit was dropped on somebody's day. */
+function drop(id: string, to: string, minute: number) {
+  const all = [
+    ...(board.value?.lanes ?? []).map((lane) => ({ from: lane.account, visits: visitsOf(lane.calls) })),
+    { from: NOBODY, visits: nobodys.value },
+  ]
+  const place = all.find(({ visits }) => visits.some((visit) => visit.id === id))
+  const visit = place?.visits.find((one) => one.id === id)
+  if (!place || !visit || stateOf(visit.first) !== 'to do') return
+  const day = board.value!.day
+  take(
+    visit.calls.map((call) => ({
+      call: call.id,
+      from: place.from,
+      to,
+      fromDay: call.day,
+      fromMinute: call.plannedAt,
+      day: Math.round(Date.parse(day) / 86_400_000),
+      plannedAt: minute,
+      promised: call.promised ?? undefined,
+    })),
+  )
+}
+</script>
+
+<template>
+  <main class="mx-auto w-full max-w-7xl px-3 pb-10 sm:px-6">
+    <header class="flex flex-wrap items-end justify-between gap-3 py-4">
+      <div>
+        <h1 class="text-3xl leading-tight">
+          {{ board ? `${board.day === board.today ? 'Today, ' : ''}${dayName(board.day)}` : 'Everybody' }}
+        </h1>
+        <p class="text-soft">Everybody’s day</p>
+      </div>
+      <div class="flex flex-wrap gap-2">
+        <RouterLink class="btn" to="/round">My round</RouterLink>
+        <button type="button" class="btn" aria-label="The day before" @click="go(shiftDay(day, -1))">
+          ←
+        </button>
+        <button type="button" class="btn" aria-label="The day after" @click="go(shiftDay(day, 1))">→</button>
+        <button
+          v-if="session?.lead"
+          type="button"
+          class="btn btn-act"
+          :disabled="plan.isPending.value"
+          @click="plan.mutate()"
+        >
+          {{ plan.isPending.value ? 'Looking for a plan …' : 'Plan the day' }}
+        </button>
+      </div>
+    </header>
+    <Notice
+      v-if="failureReason instanceof Problem"
+      :problem="failureReason"
+      class="mb-4"
+      @again="refetch()"
+      @dismiss="refetch()"
+    />
+    <Notice
+      v-for="problem in [plan.error.value, replan.error.value].filter((one) => !!one)"
+      :key="problem.message"
+      :problem="problem"
+      class="mb-4"
+      @again="
+        plan.error.value ? plan.mutate() : replan.variables.value && replan.mutate(replan.variables.value)
+      "
+      @dismiss="(plan.reset(), replan.reset())"
+    />
+    <PlanCard
+      v-if="plan.data.value && board"
+      :proposal="plan.data.value"
+      :board="board"
+      :busy="replan.isPending.value"
+      @take="take($event, plan.reset)"
+      @leave="plan.reset()"
+    />
+    <p v-if="done.length" role="status" class="mb-3 flex flex-wrap items-center gap-3">
+      Planned anew: {{ done.length === 1 ? 'one call' : `${done.length} calls` }}.
+      <button type="button" class="btn" :disabled="replan.isPending.value" @click="undo">Undo</button>
+    </p>
+    <template v-if="board">
+      <section v-if="nobodys.length" class="hatched mb-4 rounded-xl p-3" aria-label="Nobody has these yet">
+        <h2 class="mb-2 text-lg">Nobody has these yet</h2>
+        <div class="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
+          <VisitBlock
+            v-for="visit in nobodys"
+            :key="visit.id"
+            :visit="visit"
+            @choose="choose(visit, NOBODY)"
+          />
+        </div>
+      </section>
+      <div class="text-soft hidden grid-cols-[10rem_1fr] gap-x-3 lg:grid" aria-hidden="true">
+        <span />
+        <span class="relative h-5 font-mono text-xs">
+          <span
+            v-for="hour in HOURS.slice(0, -1)"
+            :key="hour"
+            class="absolute"
+            :style="{ left: `${along(60 * hour)}%` }"
+            >{{ clockTime(60 * hour) }}</span
+          >
+        </span>
+      </div>
+      <LaneRow
+        v-for="lane in board.lanes"
+        :key="lane.account"
+        :lane="lane"
+        @choose="choose($event, lane.account)"
+        @drop="(visit: string, minute: number) => drop(visit, lane.account, minute)"
+      />
+      <GiveSheet
+        v-if="chosen"
+        v-model="giving"
+        :visit="chosen.visit"
+        :from="chosen.from"
+        :lanes="board.lanes"
+        :lead="!!session?.lead"
+        @done="done = $event"
+      />
+    </template>
+  </main>
+</template>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { clockTime, hours } from '../ui/format'
+import { isLate, stateOf, type BoardVisit } from './visits'
+
+/** A visit, as it lies on somebody's day. */
+const props = defineProps<{ visit: BoardVisit }>()
+defineEmits<{ choose: [] }>()
+const first = computed(() => props.visit.first)
+const state = computed(() => stateOf(first.value))
+const late = computed(() => isLate(props.visit.arrival))
+const LOOKS: Record<string, string> = {
+  closed: 'border-clean bg-sheet text-soft',
+  begun: 'border-rubber bg-rubber text-white',
+  cancelled: 'border-edge bg-sheet text-soft line-through',
+}
+const minutes = computed(() => props.visit.calls.reduce((sum, call) => sum + call.minutes, 0))
+</script>
+
+<template>
+  <button
+    type="button"
+    class="block min-h-14 w-full overflow-hidden rounded-lg border-2 px-2 py-1 text-left leading-tight"
+    :class="LOOKS[state] ?? (late ? 'border-act bg-sheet' : 'border-edge bg-sheet')"
+    :draggable="state === 'to do'"
+    :data-visit="visit.id"
+    :aria-label="`${clockTime(first.plannedAt)} ${first.customer}, ${first.complaint || 'upkeep'}, ${state}`"
+    @click="$emit('choose')"
+    @dragstart="$event.dataTransfer?.setData('text/plain', visit.id)"
+  >
+    <span class="flex items-baseline gap-2 whitespace-nowrap">
+      <b class="font-mono text-sm">{{ clockTime(first.plannedAt) }}</b>
+      <span class="truncate font-semibold">{{ first.customer }}</span>
+    </span>
+    <span class="block truncate text-sm">
+      <b v-if="late" class="text-act">late · </b>{{ first.complaint || 'Upkeep' }}
+    </span>
+    <span class="block truncate text-sm opacity-80">
+      {{ state === 'to do' || state === 'begun' ? `about ${hours(minutes)}` : state
+      }}<template v-if="visit.calls.length > 1"> · {{ visit.calls.length }} machines</template>
+    </span>
+  </button>
+</template>
