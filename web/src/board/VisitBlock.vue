@@ -35,7 +35,7 @@ const minutes = computed(() => props.visit.calls.reduce((sum, call) => sum + cal
     <span class="block truncate text-sm">
       <b v-if="late" class="text-act">late · </b>{{ first.complaint || 'Upkeep' }}
     </span>
-    <span class="block truncate text-sm opacity-80">
+    <span class="block truncate text-sm">
       {{ state === 'to do' || state === 'begun' ? `about ${hours(minutes)}` : state
       }}<template v-if="visit.calls.length > 1"> · {{ visit.calls.length }} machines</template>
     </span>

@@ -9,7 +9,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 
 /**
  * A tool, meter or agent that the day's open calls are likely to want.
@@ -80,10 +79,7 @@ public record ThingToLoad(Sort sort, String name, int calls) {
         if (upkeep != null) {
             wanted.addAll(upkeep.tools());
         }
-        Stream.concat(
-                        Stream.ofNullable(plan.next()),
-                        plan.alternatives().stream().limit(LOOKED_AT))
-                .forEach(step -> wanted.addAll(tools(pack, step)));
+        plan.steps().stream().limit(LOOKED_AT).forEach(step -> wanted.addAll(tools(pack, step)));
         double before = 0;
         for (var milestone : plan.order()) {
             if (milestone.cured() - before >= PartToLoad.WORTH_LOADING) {
@@ -95,8 +91,8 @@ public record ThingToLoad(Sort sort, String name, int calls) {
         return wanted;
     }
 
-    /** The next steps are likely to be among so many: estimate. */
-    private static final int LOOKED_AT = 3;
+    /** The next step is likely to be among so many: estimate. */
+    private static final int LOOKED_AT = 4;
 
     private static List<String> tools(Pack pack, Step step) {
         return switch (step.kind()) {

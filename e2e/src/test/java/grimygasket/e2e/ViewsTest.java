@@ -90,7 +90,11 @@ public class ViewsTest extends BrowserTest {
         var page = chromium.elsewhere(Size.DESK, zone).newPage();
         page.navigate(installation.address());
         Chromium.signIn(page);
-        var round = page.getByRole(AriaRole.MAIN).innerText();
+        // When somebody will be where follows from the minute.
+        var heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+        var calls = page.getByLabel("Calls").getByRole(AriaRole.LINK);
+        calls.first().waitFor();
+        var round = heading.innerText() + calls.allInnerTexts();
         page.navigate(installation.address() + LEFT_OPEN);
         page.getByLabel("Next step").waitFor();
         // Units are asked for by themselves.
