@@ -56,7 +56,7 @@ const offline = VitePWA({
       },
       {
         urlPattern:
-          /\/api\/(?!calls\/|round|device\/|feed|meters\/|customers|alike-customers|due|machines\/[^/]+\/|colleagues)/,
+          /\/api\/(?!calls\/|round|device\/|feed|meters\/|customers|alike-customers|due|board|first-day|rounds|machines\/[^/]+\/|colleagues)/,
         handler: 'NetworkFirst',
         options: {
           cacheName: 'answers',

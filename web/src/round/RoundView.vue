@@ -9,6 +9,7 @@ import { ready } from '../store/nextDays'
 import Notice from '../ui/Notice.vue'
 import BetterOrder from './BetterOrder.vue'
 import BringInCall from './BringInCall.vue'
+import FirstDay from './FirstDay.vue'
 import NewCallSheet from './NewCallSheet.vue'
 import RoundLine from './RoundLine.vue'
 import ToLoad from './ToLoad.vue'
@@ -78,6 +79,7 @@ function go(by: number) {
 
     <div v-if="round" class="desk:grid-cols-[1fr_20rem] grid items-start gap-6">
       <section aria-label="Calls">
+        <FirstDay v-if="session?.owner" />
         <BetterOrder v-if="round.plan?.better" :plan="round.plan" :calls="round.calls" />
         <ol v-if="round.calls.length" class="bg-sheet border-line rounded-xl border">
           <RoundLine

@@ -42,9 +42,12 @@ const calls = (count: number) => (count === 1 ? 'one call' : `${count} calls`)
         :name="part.name"
         @tick="tick(part.name + part.complaint)"
       >
-        <span class="font-mono text-sm font-semibold">{{ percent(part.chance) }}</span>
+        <span class="text-right font-mono text-sm font-semibold">{{ percent(part.chance) }}</span>
         <span class="text-soft col-start-2 text-sm">{{ part.complaint }}</span>
-        <span class="text-sm" :class="part.onVan ? 'text-clean font-semibold' : 'text-act font-semibold'">
+        <span
+          class="text-right text-sm"
+          :class="part.onVan ? 'text-clean font-semibold' : 'text-act font-semibold'"
+        >
           {{ part.onVan ? `${part.onVan} on the van` : 'not on the van' }}
         </span>
       </LoadTick>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useSchools, useSession } from '../api/queries'
+import FirstDay from '../round/FirstDay.vue'
 import SignOut from './SignOut.vue'
 import { found, pagesOf } from './pages'
 
@@ -57,7 +58,8 @@ const places = computed(() =>
       <li v-if="!places.length" class="text-soft">Nothing is set by that name.</li>
     </ul>
     <RouterView v-if="page" />
-    <ul v-else class="grid gap-3 md:grid-cols-2" role="list">
+    <FirstDay v-if="!page && session?.owner" always />
+    <ul v-if="!page" class="grid gap-3 md:grid-cols-2" role="list">
       <li v-for="one in pages" :key="one.id">
         <RouterLink
           :to="`/settings/${one.id}`"

@@ -2,6 +2,7 @@
 import { v7 as uuid } from 'uuid'
 import { computed, ref, watch } from 'vue'
 import { useColleagues } from '../api/queries'
+import { NOBODY } from '../board/nobody'
 import type { PartMoving, Session, StockedPart } from '../api/types'
 import Chips from '../ui/Chips.vue'
 import Notice from '../ui/Notice.vue'
@@ -10,7 +11,14 @@ import { useMove } from './queries'
 
 /** Changes how many of a part are on a van, one's own or, for leads, anybody's. */
 const props = defineProps<{ stocked: StockedPart; session: Session }>()
-const REASONS = { RECEIVED: 'Received', COUNTED: 'Counted', WRITTEN_OFF: 'Written off', GIVEN: 'Given to' }
+const REASONS = {
+  RECEIVED: 'Received',
+  COUNTED: 'Counted',
+  GIVEN: 'Given to',
+  WRITTEN_OFF: 'Written off',
+  RETURNED: 'Returned',
+  WARRANTY: 'Sent in under warranty',
+}
 const reason = ref<keyof typeof REASONS>('RECEIVED')
 const van = ref(props.session.id)
 const to = ref('')
@@ -18,7 +26,13 @@ const count = ref(1)
 /** Sent again after no answer, it moves nothing twice. */
 const id = ref(uuid())
 const { data: colleagues } = useColleagues()
-const vans = computed(() => (colleagues.value ?? []).filter(({ locked }) => !locked))
+/** The store room is nobody's van. */
+const STORE = { id: NOBODY, name: 'Store room' }
+const vans = computed(() => [...(colleagues.value ?? []).filter(({ locked }) => !locked), STORE])
+/** Whoever is not the lead moves what is on their own van, and fetches from the store room. */
+const from = computed(() =>
+  props.session.lead ? vans.value : vans.value.filter(({ id }) => [props.session.id, NOBODY].includes(id)),
+)
 const onVan = computed(() => props.stocked.vans.find(({ account }) => account === van.value)?.count ?? 0)
 watch([reason, onVan], () => (count.value = reason.value === 'COUNTED' ? Math.max(0, onVan.value) : 1))
 watch([reason, van, to, count], () => (id.value = uuid()))
@@ -42,13 +56,13 @@ function keep() {
           one.count < 0 ? `${one.count}: count again` : one.count
         }}</span>
       </li>
-      <li v-if="!stocked.vans.length" class="text-soft">On no van yet.</li>
+      <li v-if="!stocked.vans.length" class="text-soft">Nowhere yet.</li>
     </ul>
     <Notice v-if="move.error.value" :problem="move.error.value" @again="keep" @dismiss="move.reset()" />
-    <label v-if="session.lead && vans.length > 1" class="grid gap-1">
+    <label class="grid gap-1">
       <span class="font-semibold">Van of</span>
       <select v-model="van" class="field">
-        <option v-for="one in vans" :key="one.id" :value="one.id">{{ one.name }}</option>
+        <option v-for="one in from" :key="one.id" :value="one.id">{{ one.name }}</option>
       </select>
     </label>
     <Chips v-model="reason" label="What happens" :options="REASONS" hide-label />

@@ -11,6 +11,8 @@ const REASON: Record<PartMove['reason'], string> = {
   RECEIVED: 'received',
   COUNTED: 'counted',
   WRITTEN_OFF: 'written off',
+  RETURNED: 'returned',
+  WARRANTY: 'sent in under warranty',
   GIVEN: 'given between vans',
   USED: 'used',
   PUT_BACK: 'put back',

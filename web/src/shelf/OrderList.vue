@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { ToOrder } from '../api/types'
 import { useOrderList } from './queries'
 
-/** What is below its minimum, or was ordered for calls that are still open, by supplier. */
+/** What is below its minimum, was ordered for open calls, or is expected to be taken by them, by supplier. */
 const { data: list } = useOrderList()
 const bySupplier = computed(() => {
   const groups = new Map<string, ToOrder[]>()
@@ -13,11 +13,12 @@ const bySupplier = computed(() => {
   }
   return groups
 })
-const why = ({ onVans, minimum, ordered }: ToOrder) =>
+const why = ({ onVans, minimum, ordered, expected }: ToOrder) =>
   [
-    onVans < 0 ? 'count again' : `${onVans} on the vans`,
+    onVans < 0 ? 'count again' : `${onVans} there`,
     minimum ? `minimum ${minimum}` : '',
     ordered ? `${ordered} for open calls` : '',
+    expected >= 0.05 ? `${expected.toFixed(1)} expected of calls ahead` : '',
   ]
     .filter(Boolean)
     .join(', ')

@@ -122,8 +122,14 @@ insert into van_stock (account_id, part_id, on_van) values
 ('0193a000-0000-7000-8000-000000000005', '0193a000-0000-7000-8000-000000000326', 2),
 ('0193a000-0000-7000-8000-000000000005', '0193a000-0000-7000-8000-000000000310', 5);
 
+insert into van_stock (account_id, part_id, on_van) values
+('00000000-0000-0000-0000-000000000000', '0193a000-0000-7000-8000-000000000301', 4),
+('00000000-0000-0000-0000-000000000000', '0193a000-0000-7000-8000-000000000308', 10),
+('00000000-0000-0000-0000-000000000000', '0193a000-0000-7000-8000-000000000309', 40),
+('00000000-0000-0000-0000-000000000000', '0193a000-0000-7000-8000-000000000324', 3);
+
 insert into part_move (id, part_id, account_id, at, by_account, reason, moved, on_van)
-select uuid(), part_id, account_id, now(3) - interval 8 day, account_id, 'COUNTED', on_van, on_van from van_stock
+select uuid(), part_id, account_id, now(3) - interval 8 day, '0193a000-0000-7000-8000-000000000001', 'COUNTED', on_van, on_van from van_stock
 where account_id <> '0193a000-0000-7000-8000-000000000001';
 
 insert into qualification (account_id, competence, since, until, proof) values

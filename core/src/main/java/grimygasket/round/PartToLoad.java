@@ -5,6 +5,8 @@ import grimygasket.diagnosis.Ties;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 
 /**
  * A part that the day's open calls may need.
@@ -28,7 +30,27 @@ public record PartToLoad(String name, String complaint, double chance, int onVan
         return List.copyOf(load);
     }
 
-    private static List<PartToLoad> of(OnRound call) {
+    /**
+     * How many of each article some calls are expected to take: the chances that each takes one, added up, of the cheapest that fits.
+     *
+     * @return by article id
+     */
+    public static Map<UUID, Double> expected(List<OnRound> calls) {
+        var expected = new HashMap<UUID, Double>();
+        for (var call : calls) {
+            if (call.isOpen() && !call.call().story().isEmpty()) {
+                chances(call)
+                        .forEach((part, chance) -> call.knowhow().shelf().stream()
+                                .filter(article -> article.fits().equals(part))
+                                .findFirst()
+                                .ifPresent(article -> expected.merge(article.id(), chance, Double::sum)));
+            }
+        }
+        return expected;
+    }
+
+    /** By kind of part, the chance that a remedy with it is the one that ends the call. */
+    private static Map<String, Double> chances(OnRound call) {
         var pack = call.knowhow().pack();
         var chances = new HashMap<String, Double>();
         double before = 0;
@@ -38,7 +60,12 @@ public record PartToLoad(String name, String complaint, double chance, int onVan
             }
             before = milestone.cured();
         }
-        return chances.entrySet().stream()
+        return chances;
+    }
+
+    private static List<PartToLoad> of(OnRound call) {
+        var pack = call.knowhow().pack();
+        return chances(call).entrySet().stream()
                 .filter(entry -> entry.getValue() >= WORTH_LOADING)
                 .map(entry -> {
                     var fitting = call.knowhow().shelf().stream()

@@ -4,11 +4,13 @@ import grimygasket.route.Itinerary.Start;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
- * The order of a day's visits that costs least, see {@link Itinerary#cost}. Up to ten visits every order is looked at or ruled out, as it
- * would cost more than the best one known (branch and bound: Land and Doig, 1960); of more, visits are moved one at a time as long as that
- * helps.
+ * The order of a day's visits that costs least, see {@link Itinerary#cost}. Up to ten visits it is exact, by dynamic programming over the sets
+ * of visits made (Held and Karp, 1962): of all ways to have made a set and to stand at its last door, one that is later, less certain and has
+ * cost more lateness is never better from there on, as every later time rises with the mean and the spread of an earlier one. Of more
+ * visits, one is moved at a time as long as that helps.
  */
 public final class DayOrder {
     /** So many are put in order exactly. */
@@ -27,6 +29,22 @@ public final class DayOrder {
 
     private List<Stop> best;
     private double least;
+
+    /**
+     * A way to have made some visits.
+     *
+     * @param last index of the last of them
+     * @param before the way without it; null for none
+     * @param ends when its work ends
+     * @param late minutes late so far
+     * @param cost so far
+     */
+    private record Way(int last, @Nullable Way before, Expected ends, double late, double cost) {
+        /** Whether whatever follows costs no more after this one than after another to the same place. */
+        boolean isNoWorseThan(Way other) {
+            return ends.mean() <= other.ends.mean() && ends.variance() <= other.ends.variance() && late <= other.late;
+        }
+    }
 
     private DayOrder(Shift shift, Start start, List<Stop> stops) {
         this.shift = shift;
@@ -54,7 +72,7 @@ public final class DayOrder {
         var search = new DayOrder(shift, start, stops);
         search.descend();
         if (stops.size() <= EXACT) {
-            search.branch(new ArrayList<>(), new boolean[stops.size()], new Expected(start.minute(), 0), 0);
+            search.allSets();
         }
         return search.best;
     }
@@ -86,46 +104,72 @@ public final class DayOrder {
         } while (best != before);
     }
 
-    /**
-     * @param order visits made so far
-     * @param made which those are
-     * @param now when the last of them ends
-     * @param cost of them
-     */
-    private void branch(List<Stop> order, boolean[] made, Expected now, double cost) {
-        if (cost + leastAhead(made) >= least - ALIKE) {
+    /** Every set of visits, from none to all, with the ways to have made it that may still become the best. */
+    private void allSets() {
+        int count = stops.size();
+        int all = (1 << count) - 1;
+        var ways = new ArrayList<List<Way>>();
+        for (int i = 0; i <= all; i++) {
+            ways.add(new ArrayList<>());
+        }
+        for (int i = 0; i < count; i++) {
+            add(ways.get(1 << i), after(null, i), (1 << i));
+        }
+        for (int made = 1; made < all; made++) {
+            for (var way : ways.get(made)) {
+                for (int i = 0; i < count; i++) {
+                    if ((made & 1 << i) == 0) {
+                        add(ways.get(made | 1 << i), after(way, i), made | 1 << i);
+                    }
+                }
+            }
+            ways.set(made, List.of());
+        }
+        ways.get(all).forEach(way -> take(order(way)));
+    }
+
+    private Way after(@Nullable Way way, int next) {
+        var stop = stops.get(next);
+        double drive =
+                Driving.minutes(way == null ? start.at() : stops.get(way.last).at(), stop.at());
+        var arrives = (way == null ? new Expected(start.minute(), 0) : way.ends).plus(drive, Driving.spread(drive));
+        var begins = arrives.notBefore(stop.window().from());
+        double late = arrives.after(stop.window().until());
+        return new Way(
+                next,
+                way,
+                begins.plus(stop.minutes(), stop.spread()),
+                late + (way == null ? 0 : way.late),
+                drive + begins.mean() - arrives.mean() + Itinerary.LATE_WEIGHS * late + (way == null ? 0 : way.cost));
+    }
+
+    private void add(List<Way> known, Way way, int made) {
+        if (way.cost + leastAhead(made) >= least - ALIKE) {
             return;
         }
-        if (order.size() == stops.size()) {
-            take(order);
-            return;
-        }
-        var at = order.isEmpty() ? start.at() : order.get(order.size() - 1).at();
-        for (int i = 0; i < made.length; i++) {
-            if (!made[i]) {
-                var stop = stops.get(i);
-                double drive = Driving.minutes(at, stop.at());
-                var arrives = now.plus(drive, Driving.spread(drive));
-                var begins = arrives.notBefore(stop.window().from());
-                double more = drive
-                        + begins.mean()
-                        - arrives.mean()
-                        + Itinerary.LATE_WEIGHS * arrives.after(stop.window().until());
-                order.add(stop);
-                made[i] = true;
-                branch(order, made, begins.plus(stop.minutes(), stop.spread()), cost + more);
-                made[i] = false;
-                order.remove(order.size() - 1);
+        for (var other : known) {
+            if (other.last == way.last && other.isNoWorseThan(way)) {
+                return;
             }
         }
+        known.removeIf(other -> other.last == way.last && way.isNoWorseThan(other));
+        known.add(way);
     }
 
     /** No way through the visits that are left is shorter: each is driven to from somewhere, and home from one. */
-    private double leastAhead(boolean[] made) {
+    private double leastAhead(int made) {
         double ahead = nearestHome;
-        for (int i = 0; i < made.length; i++) {
-            ahead += made[i] ? 0 : nearest[i];
+        for (int i = 0; i < nearest.length; i++) {
+            ahead += (made & 1 << i) == 0 ? nearest[i] : 0;
         }
         return ahead;
+    }
+
+    private List<Stop> order(Way way) {
+        var order = new ArrayList<Stop>();
+        for (var one = way; one != null; one = one.before) {
+            order.add(0, stops.get(one.last));
+        }
+        return order;
     }
 }

@@ -68,7 +68,7 @@ public class ShelfTest extends BrowserTest {
         var wanted = page.getByLabel("Quay Trade Counter")
                 .getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText(number));
-        assertThat(wanted).containsText("3 on the vans, minimum 5");
+        assertThat(wanted).containsText("3 there, minimum 5");
         Axe.assertClean(page, "order list");
     }
 

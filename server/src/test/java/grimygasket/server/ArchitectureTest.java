@@ -31,7 +31,8 @@ public class ArchitectureTest {
                         "grimygasket.server.photos..",
                         "grimygasket.server.round..",
                         "grimygasket.server.simulation..",
-                        "grimygasket.server.homes..")
+                        "grimygasket.server.homes..",
+                        "grimygasket.server.orders..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("grimygasket.server.calls..")

@@ -193,6 +193,7 @@ final class Rules {
                     lead("Only the lead plans everybody's day.", POST, "/api/board/{day}/plan"),
                     lead(PARTS, PUT, "/api/parts/{partId}"),
                     lead(PARTS, POST, "/api/parts.csv"),
+                    owner("Only the owner sets the business up.", GET, "/api/first-day"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),
                     owner(CUSTOMERS, GET, "/api/customers/{customerId}/customer.json"),
                     owner(CUSTOMERS, DELETE, "/api/customers/{customerId}").map(rule -> rule.wanting(Proof.RECENT)),

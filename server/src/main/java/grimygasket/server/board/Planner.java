@@ -1,8 +1,5 @@
 package grimygasket.server.board;
 
-import ai.timefold.solver.core.api.solver.SolverFactory;
-import ai.timefold.solver.core.config.solver.SolverConfig;
-import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import grimygasket.call.Head;
 import grimygasket.round.DayPlan;
 import grimygasket.route.Itinerary;
@@ -18,18 +15,7 @@ import org.springframework.stereotype.Component;
 /** Plans a day for everybody together: who goes where, and in which order. */
 @Component
 class Planner {
-    private static final int MOST_MILLIS = 4_000;
-    /** So long without a better plan, and it is taken to be as good as it gets. */
-    private static final long WITHOUT_GAIN_MILLIS = 1_000L;
-
     private final Boards boards;
-    private final SolverFactory<Day> solvers = SolverFactory.create(new SolverConfig()
-            .withSolutionClass(Day.class)
-            .withEntityClasses(Van.class)
-            .withEasyScoreCalculatorClass(DayCost.class)
-            .withTerminationConfig(new TerminationConfig()
-                    .withMillisecondsSpentLimit((long) MOST_MILLIS)
-                    .withUnimprovedMillisecondsSpentLimit(WITHOUT_GAIN_MILLIS)));
 
     Planner(Boards boards) {
         this.boards = boards;
@@ -82,7 +68,7 @@ class Planner {
         var all = Stream.concat(vans.stream().flatMap(van -> van.visits().stream()), nobodys.stream())
                 .toList();
         var before = sum(vans, nobodys.size());
-        var planned = solvers.buildSolver().solve(new Day(vans, all)).vans();
+        var planned = DaySolver.solve(vans, all);
         return new Proposal(moves(planned, boards.heads(day), day), before, sum(planned, 0));
     }
 

@@ -44,6 +44,7 @@ public class CallStore {
     static final String NOT_ON_FILE = "This call is not on file.";
 
     private static final int MOST_LEFT_OPEN = 100;
+    private static final int MOST_OF_EVERYBODY = 1000;
     /** Of what was done on a machine before, nobody looks further back. */
     private static final int MOST_EARLIER = 30;
 
@@ -177,6 +178,19 @@ public class CallStore {
     public List<Filed> onDay(LocalDate day) {
         return jdbc.sql(CALLS + "where c.day = :day order by c.planned_at, c.id")
                 .param("day", day)
+                .query(this::filed)
+                .list();
+    }
+
+    /** Everybody's, and nobody's, that are still open; so many as anybody looks at. */
+    public List<Filed> openBetween(LocalDate first, LocalDate last) {
+        return jdbc.sql(CALLS + """
+                        where c.day between :first and :last and c.closed_at is null
+                        order by c.day, c.planned_at, c.id limit :most
+                        """)
+                .param("first", first)
+                .param("last", last)
+                .param("most", MOST_OF_EVERYBODY)
                 .query(this::filed)
                 .list();
     }

@@ -81,8 +81,7 @@ class CustomerController {
     record CustomerFile(Customer customer, List<CallMachine> machines, List<CallLine> calls) {}
 
     @GetMapping("/api/customers/{customerId}")
-    @Transactional
-    public CustomerFile customer(@PathVariable UUID customerId) {
+    CustomerFile customer(@PathVariable UUID customerId) {
         var customer = customers.customer(customerId);
         return new CustomerFile(
                 customer,

@@ -60,18 +60,27 @@ class DueStore implements FollowsCalls {
         }
     }
 
-    /** The last closed call about each of some machines of which it has not been worked out what they are due for. */
-    List<UUID> toWorkOut() {
+    /**
+     * The last closed call about each of some machines of which it has not been worked out what they are due for. Machines that somebody
+     * else is working out are left to them.
+     *
+     * @param machine the only one that is asked about; null for all
+     */
+    List<UUID> toWorkOut(@Nullable UUID machine) {
         return jdbc.sql("""
                         select (select c.id from service_call c
                                 where c.machine_id = m.id and c.closed_at is not null and not c.cancelled
                                 order by c.closed_at desc limit 1) as call_id
                         from machine m
-                        where not m.dues_known
+                        where not m.dues_known and (:machine is null or m.id = :machine)
                           and exists (select 1 from service_call c
                                       where c.machine_id = m.id and c.closed_at is not null and not c.cancelled)
-                        order by m.id limit :most
-                        """).param("most", AT_ONCE).query(UUID.class).list();
+                        order by m.id limit :most for update skip locked
+                        """)
+                .param("machine", machine)
+                .param("most", AT_ONCE)
+                .query(UUID.class)
+                .list();
     }
 
     void keep(UUID machine, List<NextDate> dues) {
@@ -79,7 +88,7 @@ class DueStore implements FollowsCalls {
                 .param("machine", machine)
                 .update();
         for (var due : dues) {
-            jdbc.sql("insert into due (machine_id, task, day) values (:machine, :task, :day)")
+            jdbc.sql("replace into due (machine_id, task, day) values (:machine, :task, :day)")
                     .param("machine", machine)
                     .param("task", due.task)
                     .param("day", due.day)

@@ -11,6 +11,8 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,10 +32,16 @@ class Dues {
     /** @return whether all of it is worked out now, and not only a part */
     @Transactional
     public boolean workOut(SignedIn me) {
+        workOut(null, me);
+        return store.toWorkOut(null).isEmpty();
+    }
+
+    /** @param machine the only one that is worked out; null for all */
+    @Transactional
+    public void workOut(@Nullable UUID machine, SignedIn me) {
         var zone = business.get().clocks();
-        views.known(store.toWorkOut(), me)
+        views.known(store.toWorkOut(machine), me)
                 .forEach(known -> store.keep(known.call().machine().id(), dues(known, zone)));
-        return store.toWorkOut().isEmpty();
     }
 
     private static List<NextDate> dues(Known known, ZoneId zone) {

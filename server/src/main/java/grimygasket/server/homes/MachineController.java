@@ -14,7 +14,6 @@ import grimygasket.server.machines.MachineStore;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -51,13 +50,12 @@ class MachineController {
     record MachineFile(Customer customer, CallMachine machine, MachineHistory history, List<NextDate> dues) {}
 
     @GetMapping("/api/machines/{machineId}")
-    @Transactional
-    public MachineFile machine(@PathVariable UUID machineId, @AuthenticationPrincipal SignedIn me) {
+    MachineFile machine(@PathVariable UUID machineId, @AuthenticationPrincipal SignedIn me) {
         var owned = machines.owned(machineId);
         var past = knowhows.of(calls.about(machineId), me.id()).stream()
                 .map(known -> new Past(known.call(), known.knowhow()))
                 .toList();
-        dues.workOut(me);
+        dues.workOut(machineId, me);
         return new MachineFile(
                 customers.customer(owned.customer()),
                 owned.machine(),

@@ -36,6 +36,9 @@ class FirstStart implements SmartInitializingSingleton {
     private static final long MINUTE = 60_000;
 
     /** The demo's technician, and the first account of an empty installation. */
+    /** What a business is called until somebody gives it its name. */
+    static final String UNNAMED = "My business";
+
     private static final UUID FIRST_ACCOUNT = UUID.fromString("0193a000-0000-7000-8000-000000000001");
 
     /** What an hour of work is worth, until somebody says otherwise; as the minutes of a second visit an estimate. */
@@ -142,7 +145,7 @@ class FirstStart implements SmartInitializingSingleton {
     /** What somebody begins with who has entered nothing yet. */
     private Business ownBusiness() {
         return new Business(
-                "My business",
+                UNNAMED,
                 "EUR",
                 HOUR,
                 RETURN_TRIP_MINUTES,

@@ -1,5 +1,6 @@
 package grimygasket.server.shelf;
 
+import grimygasket.call.Head;
 import grimygasket.server.shelf.PartMove.Reason;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
@@ -79,7 +80,7 @@ class Ledger {
     /** The latest lines about a part, latest first. */
     List<PartMove> of(UUID part) {
         return jdbc.sql("""
-                        select m.id, m.at, v.name as van, b.name as `by`, m.reason, m.moved, m.on_van, m.call_id
+                        select m.id, m.at, if(v.id = :store, 'Store room', v.name) as van, b.name as `by`, m.reason, m.moved, m.on_van, m.call_id
                         from part_move m
                         join account v on v.id = m.account_id
                         left join account b on b.id = m.by_account
@@ -88,6 +89,7 @@ class Ledger {
                         limit :most
                         """)
                 .param("part", part)
+                .param("store", Head.NOBODY)
                 .param("most", MOST_LINES)
                 .query(PartMove.class)
                 .list();

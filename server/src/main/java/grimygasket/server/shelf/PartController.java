@@ -1,5 +1,6 @@
 package grimygasket.server.shelf;
 
+import grimygasket.call.Head;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.shelf.Ledger.Why;
 import grimygasket.server.shelf.PartMove.Reason;
@@ -76,7 +77,7 @@ class PartController {
      *
      * @param id sent again, it changes nothing twice
      * @param count how many come, go or are given away; of what is counted, how many there are
-     * @param van account whose van it is
+     * @param van account whose van it is; that of nobody for the store room, as below
      * @param to account to whose van they are given; null for all else
      */
     record Moving(
@@ -96,8 +97,12 @@ class PartController {
         if (!store.has(partId)) {
             throw new Problem(Kind.NOT_FOUND, "This part is not on the list.");
         }
-        if (!moving.van.equals(me.id()) && me.rank() != Authority.LEAD) {
-            throw new Problem(Kind.NOT_YOURS, "Only the lead changes what is on somebody else's van.");
+        boolean fetched = moving.van.equals(Head.NOBODY)
+                && moving.reason == Reason.GIVEN
+                && me.id().equals(moving.to);
+        if (!moving.van.equals(me.id()) && !fetched && me.rank() != Authority.LEAD) {
+            throw new Problem(
+                    Kind.NOT_YOURS, "Only the lead changes what is in the store room or on somebody else's van.");
         }
         if (moving.count == 0 && moving.reason != Reason.COUNTED) {
             throw Problem.ofField("count", "One or more.");
@@ -106,7 +111,8 @@ class PartController {
         switch (moving.reason) {
             case RECEIVED -> ledger.change(moving.id, partId, moving.van, why, onVan -> onVan + moving.count);
             case COUNTED -> ledger.change(moving.id, partId, moving.van, why, onVan -> moving.count);
-            case WRITTEN_OFF -> ledger.change(moving.id, partId, moving.van, why, onVan -> onVan - moving.count);
+            case WRITTEN_OFF, RETURNED, WARRANTY ->
+                ledger.change(moving.id, partId, moving.van, why, onVan -> onVan - moving.count);
             case GIVEN -> give(partId, moving, why);
             case USED, PUT_BACK -> throw new Problem(Kind.INVALID, "What is used is entered on its call.");
         }
@@ -125,16 +131,5 @@ class PartController {
         boolean first = moving.van.compareTo(moving.to) < 0;
         (first ? from : to).run();
         (first ? to : from).run();
-    }
-
-    /** What is to be ordered. */
-    @GetMapping("/api/order-list")
-    List<PartStore.ToOrder> toOrder() {
-        return store.toOrder();
-    }
-
-    @GetMapping("/api/order-list.csv")
-    ResponseEntity<String> orderFile() {
-        return Attachment.ofText("order-list.csv", "text/csv", PartFile.writeOrder(store.toOrder()));
     }
 }

@@ -33,12 +33,6 @@ final class PartFile {
                                 part.minimum())));
     }
 
-    static String writeOrder(List<PartStore.ToOrder> wanted) {
-        return CsvFile.write(
-                List.of("supplier", "number", "name", "wanted"),
-                wanted.stream().map(one -> List.of(one.supplier(), one.number(), one.name(), one.wanted())));
-    }
-
     /** @throws Problem if it is no such list at all */
     static List<Line> read(String csv) {
         return CsvFile.read(csv, List.of("number", "name", "price"), Map.of());

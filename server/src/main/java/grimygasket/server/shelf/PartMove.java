@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A line of the ledger: what changed how many of a part are on a van.
  *
- * @param van name of whose van it is
+ * @param van name of whose van it is, or the store room
  * @param by name of whoever did it; null where nobody kept it
  * @param moved how many more there are, below 0 for fewer
  * @param onVan how many there were then
@@ -26,7 +26,11 @@ record PartMove(
         RECEIVED,
         COUNTED,
         WRITTEN_OFF,
-        /** To another van, or from it. */
+        /** To the supplier. */
+        RETURNED,
+        /** To the supplier, who answers for it. */
+        WARRANTY,
+        /** To another van or the store room, or from it. */
         GIVEN,
         USED,
         PUT_BACK

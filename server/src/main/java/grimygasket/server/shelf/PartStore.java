@@ -1,11 +1,13 @@
 package grimygasket.server.shelf;
 
+import grimygasket.call.Head;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
@@ -14,7 +16,7 @@ import org.springframework.stereotype.Repository;
 
 /** The business's list of parts. */
 @Repository
-class PartStore {
+public class PartStore {
     /** On a page. */
     static final int PAGE = 50;
 
@@ -36,9 +38,13 @@ class PartStore {
     /** A part with the vans that have had it. */
     record Stocked(ListedPart part, List<OnVan> vans) {}
 
-    /** What is to be ordered. */
-    record ToOrder(
-            UUID id, String number, String name, String supplier, int onVans, int minimum, int ordered, int wanted) {}
+    /**
+     * How much of a part there is, and is wanted for certain.
+     *
+     * @param onVans over all vans and the store room
+     * @param ordered for calls that are still open
+     */
+    public record Level(UUID id, String number, String name, String supplier, int onVans, int minimum, int ordered) {}
 
     /**
      * A page of the list, by number.
@@ -80,11 +86,11 @@ class PartStore {
         }
         var vans = new HashMap<UUID, List<OnVan>>();
         jdbc.sql("""
-                        select s.part_id, a.id, a.name, s.on_van
+                        select s.part_id, a.id, if(a.id = :store, 'Store room', a.name) as name, s.on_van
                         from van_stock s join account a on a.id = s.account_id
                         where s.part_id in (:parts)
-                        order by a.name
-                        """).param("parts", parts).query(row -> {
+                        order by a.id = :store, a.name
+                        """).param("store", Head.NOBODY).param("parts", parts).query(row -> {
             vans.computeIfAbsent(row.getObject("part_id", UUID.class), part -> new ArrayList<>())
                     .add(new OnVan(row.getObject("id", UUID.class), row.getString("name"), row.getInt("on_van")));
         });
@@ -127,19 +133,18 @@ class PartStore {
         return jdbc.sql(sql).paramSource(part).update() == 1;
     }
 
-    /** What is below its minimum on all vans together, or was ordered for calls that are still open; by supplier and number. */
-    List<ToOrder> toOrder() {
+    /** Of parts that have a minimum, were ordered for open calls, or are asked about; by supplier and number. */
+    public List<Level> levels(Set<UUID> askedAbout) {
+        var ids = askedAbout.isEmpty() ? Set.of(Head.NOBODY) : askedAbout;
         return jdbc.sql("""
-                        select id, number, name, supplier, on_vans, minimum, ordered,
-                               greatest(0, minimum - on_vans) + ordered as wanted
-                        from (
+                        select * from (
                             select p.id, p.number, p.name, p.supplier, p.minimum,
                                    coalesce((select sum(s.on_van) from van_stock s where s.part_id = p.id), 0) as on_vans,
                                    coalesce((select sum(u.used) from part_use u join service_call c on c.id = u.call_id
                                              where u.part_id = p.id and u.source = 'ORDERED' and c.closed_at is null), 0) as ordered
                             from part p) counted
-                        where minimum > on_vans or ordered > 0
+                        where minimum > 0 or ordered > 0 or id in (:ids)
                         order by supplier, number
-                        """).query(ToOrder.class).list();
+                        """).param("ids", ids).query(Level.class).list();
     }
 }

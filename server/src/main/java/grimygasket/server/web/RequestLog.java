@@ -24,6 +24,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class RequestLog extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(RequestLog.class);
     private static final String ID = "request";
+    private static final String SECRET = "/api/rounds/";
 
     /** Of the request under way. */
     static String id() {
@@ -45,8 +46,14 @@ class RequestLog extends OncePerRequestFilter {
             chain.doFilter(request, response);
         } finally {
             long millis = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
-            LOG.info("{} {} {} in {} ms", request.getMethod(), request.getRequestURI(), response.getStatus(), millis);
+            LOG.info("{} {} {} in {} ms", request.getMethod(), path(request), response.getStatus(), millis);
             MDC.remove(ID);
         }
+    }
+
+    /** Whoever has the address of a calendar has the calendar: it is not to be had from the log. */
+    private static String path(HttpServletRequest request) {
+        var path = request.getRequestURI();
+        return path.startsWith(SECRET) ? SECRET + "..." : path;
     }
 }

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
 import grimygasket.server.calls.Calls;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import tools.jackson.databind.JsonNode;
 /** The list of parts, and the ledger from which the counts follow. */
 public class PartTest extends ServerTest {
     private static final String MAREN = "0193a000-0000-7000-8000-000000000001";
+    private static final String STORE = "00000000-0000-0000-0000-000000000000";
     private static final String ROLLO = "0193a000-0000-7000-8000-000000000002";
 
     private static String part(UUID id, String number, int version) {
@@ -195,6 +197,57 @@ public class PartTest extends ServerTest {
         assertEquals(wanted(lead, part), 1);
         moved(lead, part, "RECEIVED", 1, ROLLO);
         assertEquals(wanted(lead, part), 0);
+    }
+
+    @Test
+    public void whatComesFromTheStoreRoomIsFetchedByAnybodyAndFilledByTheLead() {
+        var lead = signedIn();
+        var part = added(lead);
+        var rollo = signedIn("rollo");
+        assertEquals(moved(rollo, part, "RECEIVED", 4, STORE).kind(), "not-yours");
+        moved(lead, part, "RECEIVED", 4, STORE);
+        var fetched = moved(rollo, part, UUID.randomUUID(), "GIVEN", 3, STORE, ", \"to\": \"%s\"".formatted(ROLLO));
+        assertEquals(fetched.status(), 200, fetched.detail());
+        assertEquals(onVan(part, STORE), 1);
+        assertEquals(onVan(part, ROLLO), 3);
+        assertEquals(
+                moved(rollo, part, "WARRANTY", 1, ROLLO)
+                        .body()
+                        .path(0)
+                        .path("moved")
+                        .asInt(),
+                -1);
+        assertEquals(
+                moved(rollo, part, "RETURNED", 1, ROLLO)
+                        .body()
+                        .path(0)
+                        .path("onVan")
+                        .asInt(),
+                1);
+        assertTrue(lead.get("/api/parts/" + part + "/moves").body().toString().contains("Store room"));
+    }
+
+    @Test
+    public void whatOpenCallsAreExpectedToTakeIsToBeOrdered() {
+        var client = signedIn();
+        var day = LocalDate.now().plusDays(3);
+        jdbc.sql("update part set minimum = 60 where number = 'CV-DP30'").update();
+        var call = Calls.add(client, day);
+        var before = expected(client, "CV-DP30");
+        call.enter("CHECK", "pump-winding", "open");
+        var after = expected(client, "CV-DP30");
+        assertTrue(after > before + 0.5, before + " then " + after);
+        assertTrue(after <= before + 1, "one machine takes no more than one pump");
+    }
+
+    private static double expected(Client client, String number) {
+        return client.get("/api/order-list")
+                .body()
+                .valueStream()
+                .filter(one -> one.path("number").asString().equals(number))
+                .mapToDouble(one -> one.path("expected").asDouble())
+                .findFirst()
+                .orElse(0);
     }
 
     private static int wanted(Client client, UUID part) {

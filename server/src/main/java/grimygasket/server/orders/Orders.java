@@ -1,0 +1,107 @@
+package grimygasket.server.orders;
+
+import grimygasket.round.OnRound;
+import grimygasket.round.PartToLoad;
+import grimygasket.server.accounts.BusinessStore;
+import grimygasket.server.calls.Assessments;
+import grimygasket.server.calls.CallStore;
+import grimygasket.server.calls.Filed;
+import grimygasket.server.calls.Knowhows;
+import grimygasket.server.shelf.PartStore;
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Works out what is to be ordered. */
+@Component
+class Orders {
+    /** So far ahead a delivery is still in time for: estimate. */
+    private static final int DAYS_AHEAD = 14;
+    /** What was left open longer waits for something else. */
+    private static final int DAYS_BACK = 30;
+
+    private final PartStore parts;
+    private final CallStore calls;
+    private final Knowhows knowhows;
+    private final Assessments assessments;
+    private final BusinessStore business;
+    private final Clock clock;
+
+    Orders(
+            PartStore parts,
+            CallStore calls,
+            Knowhows knowhows,
+            Assessments assessments,
+            BusinessStore business,
+            Clock clock) {
+        this.parts = parts;
+        this.calls = calls;
+        this.knowhows = knowhows;
+        this.assessments = assessments;
+        this.business = business;
+        this.clock = clock;
+    }
+
+    /**
+     * What is to be ordered.
+     *
+     * @param onVans over all vans and the store room
+     * @param ordered for calls that are still open
+     * @param expected how many the open calls are expected to take: the chances that each takes one, added up
+     * @param wanted what brings the count up to the minimum after that, and what was ordered
+     */
+    record ToOrder(
+            UUID id,
+            String number,
+            String name,
+            String supplier,
+            int onVans,
+            int minimum,
+            int ordered,
+            double expected,
+            int wanted) {}
+
+    /** By supplier and number. */
+    List<ToOrder> toOrder() {
+        var expected = expected();
+        return parts.levels(expected.keySet()).stream()
+                .map(level -> {
+                    double demand = expected.getOrDefault(level.id(), 0.0);
+                    int missing = (int) Math.ceil(level.minimum() + demand - level.onVans());
+                    return new ToOrder(
+                            level.id(),
+                            level.number(),
+                            level.name(),
+                            level.supplier(),
+                            level.onVans(),
+                            level.minimum(),
+                            level.ordered(),
+                            demand,
+                            Math.max(0, missing) + level.ordered());
+                })
+                .filter(one -> one.wanted() > 0)
+                .toList();
+    }
+
+    private Map<UUID, Double> expected() {
+        var today = business.get().today(clock);
+        var open = calls.openBetween(today.minusDays(DAYS_BACK), today.plusDays(DAYS_AHEAD));
+        var expected = new HashMap<UUID, Double>();
+        open.stream()
+                .collect(Collectors.groupingBy(filed -> filed.call().head().accountId()))
+                .forEach((account, some) -> PartToLoad.expected(seenBy(some, account))
+                        .forEach((part, count) -> expected.merge(part, count, Double::sum)));
+        return expected;
+    }
+
+    private List<OnRound> seenBy(List<Filed> some, UUID account) {
+        return knowhows.of(some, account).stream()
+                .map(known ->
+                        new OnRound(known.call(), known.filed().customer(), known.knowhow(), assessments.of(known)))
+                .toList();
+    }
+}

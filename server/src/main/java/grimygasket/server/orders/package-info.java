@@ -1,0 +1,2 @@
+/** What has to be ordered: for minimum counts, for calls that wait, and for what the diagnosis expects. */
+package grimygasket.server.orders;
