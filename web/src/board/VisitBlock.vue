@@ -28,16 +28,14 @@ const minutes = computed(() => props.visit.calls.reduce((sum, call) => sum + cal
     @click="$emit('choose')"
     @dragstart="$event.dataTransfer?.setData('text/plain', visit.id)"
   >
-    <span class="flex items-baseline gap-2 whitespace-nowrap">
-      <b class="font-mono text-sm">{{ clockTime(first.plannedAt) }}</b>
-      <span class="truncate font-semibold">{{ first.customer }}</span>
+    <span class="block truncate text-sm">
+      <b class="font-mono">{{ clockTime(first.plannedAt) }}</b>
+      {{ state === 'to do' || state === 'begun' ? hours(minutes) : state
+      }}<template v-if="visit.calls.length > 1">, {{ visit.calls.length }} machines</template>
     </span>
+    <span class="block truncate font-semibold">{{ first.customer }}</span>
     <span class="block truncate text-sm">
       <b v-if="late" class="text-act">late · </b>{{ first.complaint || 'Upkeep' }}
-    </span>
-    <span class="block truncate text-sm">
-      {{ state === 'to do' || state === 'begun' ? `about ${hours(minutes)}` : state
-      }}<template v-if="visit.calls.length > 1"> · {{ visit.calls.length }} machines</template>
     </span>
   </button>
 </template>

@@ -53,9 +53,10 @@ public class FirstDayTest {
         page.getByLabel(label).first().fill(text);
     }
 
-    private void bringIn(Page page, String name, String csv) {
+    private void bringIn(Page page, String place, String name, String csv) {
         taps++;
-        page.locator("input[type=file]")
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(place))
+                .locator("input[type=file]")
                 .setInputFiles(new FilePayload(name, "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
     }
 
@@ -65,15 +66,20 @@ public class FirstDayTest {
                 .filter(new Locator.FilterOptions().setHasText(name));
     }
 
+    private static Locator view(Page page, String name) {
+        return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Views"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+    }
+
     private void go(Page page, String name) {
-        tap(BrowserTest.link(page, "Round"));
+        tap(view(page, "Round"));
         tap(step(page, name).getByRole(AriaRole.LINK));
     }
 
     @Test
     public void aBusinessIsAtWorkByItsFirstCall() {
         var page = chromium.signedIn(installation, Size.DESK, "/settings");
-        tap(BrowserTest.link(page, "Round"));
+        tap(view(page, "Round"));
         assertThat(step(page, "Your business")).isVisible();
         Axe.assertClean(page, "first day");
         tap(step(page, "Your people").getByRole(AriaRole.BUTTON));
@@ -86,6 +92,7 @@ public class FirstDayTest {
         go(page, "Your parts");
         bringIn(
                 page,
+                "The list as a file",
                 "parts.csv",
                 lines(
                         800,
@@ -98,6 +105,7 @@ public class FirstDayTest {
         go(page, "Your customers");
         bringIn(
                 page,
+                "Customers as a file",
                 "customers.csv",
                 lines(
                         500,
@@ -118,9 +126,9 @@ public class FirstDayTest {
         type(page, "Reason", "Filter cleaned by the customer on the phone");
         tap(BrowserTest.button(page, "Close the call"));
         assertThat(page.getByLabel("Next step")).containsText("Left open on purpose");
-        tap(BrowserTest.link(page, "Round"));
+        tap(view(page, "Round"));
         assertThat(page.getByText("The first day")).hasCount(0);
-        tap(BrowserTest.link(page, "Settings"));
+        tap(view(page, "Settings"));
         assertThat(step(page, "Your people")).isVisible();
         assertTrue(taps <= 30, "from nothing to a closed call in " + taps + " taps and fields");
     }
