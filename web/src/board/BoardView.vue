@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import { isoToday } from '../ui/clocks'
-import { clockTime, dayName, shiftDay } from '../ui/format'
+import { clockTime, dayName, daysSince1970, shiftDay } from '../ui/format'
 import Notice from '../ui/Notice.vue'
 import GiveSheet from './GiveSheet.vue'
 import LaneRow from './LaneRow.vue'
@@ -64,7 +64,7 @@ function drop(id: string, to: string, minute: number) {
       to,
       fromDay: call.day,
       fromMinute: call.plannedAt,
-      day: Math.round(Date.parse(day) / 86_400_000),
+      day: daysSince1970(day),
       plannedAt: minute,
       promised: call.promised ?? undefined,
     })),
@@ -164,7 +164,6 @@ function drop(id: string, to: string, minute: number) {
         :visit="chosen.visit"
         :from="chosen.from"
         :lanes="board.lanes"
-        :lead="!!session?.lead"
         @done="done = $event"
       />
     </template>

@@ -10,7 +10,7 @@ import { useReplan, type Change } from './replan'
 import { stateOf, type BoardVisit } from './visits'
 
 /** A visit is given to somebody, or planned for another time. */
-const props = defineProps<{ visit: BoardVisit; from: string; lanes: Lane[]; lead: boolean }>()
+const props = defineProps<{ visit: BoardVisit; from: string; lanes: Lane[] }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ done: [changes: Change[]] }>()
 

@@ -7,6 +7,7 @@ import { useDraft } from '../ui/drafts'
 import { money } from '../ui/format'
 import { byId } from '../judgement/byId'
 import { useCallContext } from './context'
+import OtherPart from './OtherPart.vue'
 import PartUsed from './PartUsed.vue'
 import Recount from './Recount.vue'
 
@@ -59,7 +60,8 @@ async function take(source: PartUse['source']) {
       <b>Found only dirty.</b> Clean it and prove it before a new part goes in.
     </p>
     <p v-if="!fitting.length && !counted.length">
-      The catalogue has none for a {{ call.machine.maker }}. Order one, and close with the reason.
+      The list has none for a {{ call.machine.maker }}. Order one and close with the reason; or enter the one
+      that went in.
     </p>
     <button
       v-else-if="counted.length && !more && !call.head.closing"
@@ -103,5 +105,13 @@ async function take(source: PartUse['source']) {
         </div>
       </form>
     </template>
+    <OtherPart
+      v-if="!call.head.closing && (!counted.length || more)"
+      :remedy="remedy.id"
+      :fits="part"
+      :name="byId(pack.parts, part)?.name ?? ''"
+      :currency="session!.currency"
+      :open="!fitting.length"
+    />
   </section>
 </template>

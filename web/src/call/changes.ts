@@ -12,6 +12,7 @@ const CHANGES: Record<CallChange['kind'], string> = {
   'take-back': 'Something taken back',
   'see-fault': 'A fault seen on the way',
   'use-part': 'A part used',
+  'use-other': 'A part used that is not on the list',
   'put-back': 'A part put back',
   'describe-part': 'A part’s serial number',
   write: 'A line of the job sheet',
@@ -57,6 +58,8 @@ export function about({ change }: Trace, trail: Trace[], pack: Pack, codes: Code
     }
     case 'use-part':
       return `${change.used} ×`
+    case 'use-other':
+      return `${change.used} × ${change.name}`
     case 'begin':
       return change.complaint
     case 'complain':

@@ -149,6 +149,9 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
     seeFault: () => send({ kind: 'see-fault' }),
     usePart: (remedy: string, part: string, used: number, source: PartUse['source']) =>
       send({ kind: 'use-part', remedy, part, used, source }),
+    /** Uses a part that the list does not have. */
+    useOther: (other: Omit<Extract<CallChange, { kind: 'use-other' }>, 'kind'>) =>
+      send({ kind: 'use-other', ...other }),
     putBack: (use: string) => send({ kind: 'put-back', use }),
     /** Notes the new part's serial number, and where the old one went. */
     describePart: (use: PartUse, serial: string, oldPart: PartUse['oldPart']) =>

@@ -23,7 +23,10 @@ const elsewhere = computed(() =>
       class="grid min-h-14 w-full grid-cols-[1fr_auto] items-center gap-x-4 py-2 text-left leading-tight"
       @click="$emit('choose')"
     >
-      <span class="font-semibold">{{ part.name }}</span>
+      <span class="font-semibold">
+        {{ part.name }}
+        <span v-if="stocked.proposed" class="bg-warn-pale rounded px-1.5 text-sm">proposed on a call</span>
+      </span>
       <span class="text-right font-mono text-sm">{{ money(part.price, session.currency) }}</span>
       <span class="text-soft text-sm">
         <span class="font-mono">{{ part.number }}</span><template v-if="part.maker"

@@ -12,7 +12,7 @@ import { strike, tapped } from './tapped'
 import { offVan, withOffVan } from './van'
 
 /** Changes of what a call is held against, which the record does not tell. */
-const BEYOND_THE_RECORD = ['begin', 'describe', 'use-part', 'put-back']
+const BEYOND_THE_RECORD = ['begin', 'describe', 'use-part', 'use-other', 'put-back']
 
 const kindOf = (refusal: Refusal) => refusal.kind.toLowerCase().replace('_', '-')
 const problemOf = (refusal: Refusal) =>

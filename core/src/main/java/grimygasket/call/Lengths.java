@@ -12,6 +12,7 @@ final class Lengths {
     static final int MOST_OF_A_NAME = 80;
     static final int MOST_OF_A_PLACE = 120;
     static final int MOST_OF_A_PHONE = 40;
+    static final int MOST_OF_A_NUMBER = 30;
     static final int MOST_OF_AN_EMAIL = 120;
     static final int MOST_OF_AN_ACCESS = 300;
     /** Of one thing that a machine's plate says. */

@@ -2,6 +2,9 @@ package grimygasket.call;
 
 import grimygasket.call.PartUse.Source;
 import grimygasket.visit.PartCount.OldPart;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.UUID;
 
 /** Parts used, described and put back. What was used was used: the van's count follows, and may ask for a recount. */
@@ -41,6 +44,64 @@ public sealed interface PartChange extends Change {
                     source,
                     "",
                     OldPart.UNSAID))));
+        }
+    }
+
+    /**
+     * Uses a part that the list of parts does not have: bought or brought along for this call. It becomes a proposal for the list.
+     *
+     * @param fits pack id of the kind of part that it is
+     * @param number that stands on it; blank where nobody knows it
+     * @param price of one
+     * @param used how many, 1 to 99
+     */
+    record UseOther(String remedy, String fits, String number, String name, BigDecimal price, int used)
+            implements PartChange {
+        private static final int MOST = 99;
+        private static final BigDecimal DEAREST = new BigDecimal("99999.99");
+        private static final int CENTS = 2;
+        private static final int OF_AN_ID = 6;
+
+        @Override
+        public CommandResult on(Call call, Moment moment) {
+            if (used < 1 || used > MOST) {
+                throw new IllegalArgumentException("count 1 to " + MOST + " parts, not " + used);
+            }
+            var fields = new LinkedHashMap<String, Reason>();
+            Lengths.wanted(fields, "name", name, Reason.Kind.NO_PART_NAME);
+            Lengths.fits(fields, "name", name, Lengths.MOST_OF_A_NAME);
+            Lengths.fits(fields, "number", number, Lengths.MOST_OF_A_NUMBER);
+            if (price.signum() < 0 || price.compareTo(DEAREST) > 0 || price.scale() > CENTS) {
+                fields.put("price", Reason.of(Reason.Kind.NO_PRICE));
+            }
+            if (!fields.isEmpty()) {
+                return CommandResult.refused(Reason.of(Reason.Kind.INCOMPLETE), fields);
+            }
+            if (call.parts().stream().anyMatch(one -> one.id().equals(moment.id()))) {
+                return new CommandResult.Same();
+            }
+            moment.knowhow().pack().remedy(remedy);
+            moment.knowhow().pack().part(fits);
+            return new CommandResult.Applied(call.withParts(parts -> parts.add(new PartUse(
+                    moment.id(),
+                    moment.at(),
+                    moment.by().account(),
+                    remedy,
+                    moment.id(),
+                    number.isBlank() ? ownNumber(moment.id()) : number.strip(),
+                    name.strip(),
+                    fits,
+                    used,
+                    price,
+                    Source.ORDERED,
+                    "",
+                    OldPart.UNSAID))));
+        }
+
+        /** One that nobody else gives. */
+        private static String ownNumber(UUID id) {
+            var text = id.toString();
+            return "OWN-" + text.substring(text.length() - OF_AN_ID).toUpperCase(Locale.ROOT);
         }
     }
 

@@ -64,6 +64,10 @@ public record Reason(Kind kind, List<String> about) {
         NO_NAME,
         /** A customer lives in no street. */
         NO_STREET,
+        /** A part has no name. */
+        NO_PART_NAME,
+        /** A price is none. */
+        NO_PRICE,
         /** A machine has no maker. */
         NO_MAKER,
         /** A call is cancelled without a reason. */

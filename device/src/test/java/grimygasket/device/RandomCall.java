@@ -17,6 +17,7 @@ import grimygasket.call.Fitting;
 import grimygasket.call.Learnt;
 import grimygasket.call.MachineChange.Describe;
 import grimygasket.call.MachineChange.Fit;
+import grimygasket.call.PartChange.UseOther;
 import grimygasket.call.PartChange.UsePart;
 import grimygasket.call.PartUse.Source;
 import grimygasket.call.Person;
@@ -271,6 +272,16 @@ final class RandomCall {
     }
 
     private Change part() {
+        if (random.nextInt(4) == 0) {
+            var number = random.nextBoolean() ? "" : "Z 7";
+            return new UseOther(
+                    one(kind.pack().remedies()).id(),
+                    one(kind.pack().parts()).id(),
+                    number,
+                    "Ring, “thin”",
+                    new BigDecimal("3.50"),
+                    1 + random.nextInt(3));
+        }
         return circumstances.shelf().isEmpty()
                 ? new SeeFault()
                 : new UsePart(

@@ -137,7 +137,7 @@ public class AnswersTest extends BrowserTest {
         var page = chromium.signedIn(installation, Size.PHONE, HALF_DONE);
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Phone")))
                 .hasAttribute("href", Pattern.compile("^tel:"));
-        assertThat(page.getByText("Map", new Page.GetByTextOptions().setExact(true)))
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Map")))
                 .hasAttribute("href", Pattern.compile("^geo:0,0\\?q="));
         button(page, "Show machine and customer").click();
         assertThat(page.getByText("SERIAL")).isInViewport();

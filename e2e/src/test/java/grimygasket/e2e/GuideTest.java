@@ -121,7 +121,7 @@ public class GuideTest {
         assertTrue(running.said().contains("Sign in as maren with the password " + DEMO_PASSWORD), running.said());
         enter(here, "E71");
         var history = here.asked("select id from log_history");
-        succeeds(here, Typed.BACKUP.command(), "- Backed up: 14 calls (1 in the log of commands)");
+        succeeds(here, Typed.BACKUP.command(), "- Backed up: 29 calls (1 in the log of commands)");
         nameAsInTheGuide();
         var passkeys = here.run(Typed.PASSKEYS.command().replace("NAME", "maren"));
         assertTrue(passkeys.said().contains("maren has no passkeys any more (0 were there)"), passkeys.said());
@@ -134,17 +134,17 @@ public class GuideTest {
 
         isRefused(Typed.RESTORE_UNTIL.until(early), "This backup was made later");
         isRefused(Typed.RESTORE_UNTIL.until("2199-01-01 00:00"), "has not come yet");
-        succeeds(here, Typed.RESTORE.command(), "- Restored: 14 calls");
+        succeeds(here, Typed.RESTORE.command(), "- Restored: 29 calls");
         has(here, "E71");
-        succeeds(here, Typed.RESTORE_UNTIL.until(between), "- Restored: 14 calls");
+        succeeds(here, Typed.RESTORE_UNTIL.until(between), "- Restored: 29 calls");
         running = here.start(Typed.START.command()).ready();
         assertNotEquals(here.asked("select id from log_history"), history, "devices notice it");
         enter(here, "E74");
         var later = moment();
         running.end();
-        succeeds(here, Typed.RESTORE_UNTIL.until(between), "- Restored: 14 calls");
+        succeeds(here, Typed.RESTORE_UNTIL.until(between), "- Restored: 29 calls");
         has(here, "E71", "E72");
-        succeeds(here, Typed.RESTORE_UNTIL.until(later), "- Restored: 14 calls");
+        succeeds(here, Typed.RESTORE_UNTIL.until(later), "- Restored: 29 calls");
         has(here, "E71", "E72", "E74");
         assertEquals(here.putAway().size(), 4);
     }
@@ -153,7 +153,7 @@ public class GuideTest {
     public void anotherMachineGoesOnWithTheBackupAndTheChangesOfOneThatIsLost()
             throws IOException, InterruptedException {
         var running = here.start(Typed.START.command()).ready();
-        succeeds(here, Typed.BACKUP_ENCRYPTED.command(), "- Backed up: 14 calls");
+        succeeds(here, Typed.BACKUP_ENCRYPTED.command(), "- Backed up: 29 calls");
         nameAsInTheGuide();
         enter(here, "E73");
         var last = moment();
@@ -162,7 +162,7 @@ public class GuideTest {
         assertEquals(copied.status(), 0, copied.said());
         running.end();
         try (var other = new Checkout()) {
-            succeeds(other, Typed.RESTORE_ELSEWHERE.until(last), "- Restored: 14 calls");
+            succeeds(other, Typed.RESTORE_ELSEWHERE.until(last), "- Restored: 29 calls");
             has(other, "E71", "E72", "E73", "E74");
             var locked = other.run(typed("scripts/restore ~/kept/" + Typed.FILE + ".enc"));
             assertTrue(locked.said().contains("This backup is encrypted"), locked.said());

@@ -88,7 +88,7 @@ public class MishapsTest extends BrowserTest {
         button(page, "Correct it").click();
         page.getByLabel("Name").fill("");
         button(page, "Put it right").click();
-        assertThat(page.getByText("Enter the customer's name.")).isVisible();
+        assertThat(page.getByText("Enter the customer's name.").first()).isVisible();
         page.getByLabel("Name").fill("The Plover Inn (cellar)");
         page.reload();
         assertThat(page.getByLabel("Name")).hasValue("The Plover Inn (cellar)");

@@ -87,7 +87,8 @@ public class WholeJobTest extends BrowserTest {
     }
 
     private int valvesOnVan() {
-        var rows = column("select on_van from van_stock s join part p on p.id = s.part_id where p.number = 'RV-20'");
+        var rows = column(
+                "select on_van from van_stock s join part p on p.id = s.part_id where p.number = 'RV-20' and s.account_id = '0193a000-0000-7000-8000-000000000001'");
         return Integer.parseInt(rows[0]);
     }
 

@@ -29,6 +29,8 @@ public final class Reasons {
             case NO_TIME -> "Choose the time.";
             case NO_NAME -> "Enter the customer's name.";
             case NO_STREET -> "Enter the street, so that you find the house.";
+            case NO_PART_NAME -> "Say what it is.";
+            case NO_PRICE -> "A price like 12.50, at most 99999.99.";
             case NO_MAKER -> "Enter the maker; it is on the plate inside the door.";
             case NO_REASON -> "Say why it is cancelled.";
             case UNDER_WAY -> "Something was entered on this call. Take it back, or close the call with a reason.";

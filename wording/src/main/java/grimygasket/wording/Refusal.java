@@ -71,6 +71,8 @@ public record Refusal(
                     NO_TIME,
                     NO_NAME,
                     NO_STREET,
+                    NO_PART_NAME,
+                    NO_PRICE,
                     NO_MAKER,
                     NO_REASON,
                     UNDER_WAY,

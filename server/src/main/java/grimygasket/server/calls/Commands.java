@@ -120,7 +120,7 @@ public class Commands {
     public void bringIn(Call call, UUID account) {
         var empty = Call.begun(call.head(), call.machine());
         calls.addIfNew(call);
-        shelf.follow(call.head().id(), List.of(), call.parts());
+        shelf.follow(call.head().id(), call.machine(), List.of(), call.parts());
         followers.forEach(follower -> follower.follow(empty, call));
         log.addNew(UUID.randomUUID(), CommandLog.BRING_IN, call.head().id(), account, clock.instant(), call.head());
     }
@@ -136,7 +136,7 @@ public class Commands {
         if (!Objects.equals(call.head().closing(), before.head().closing())) {
             keepSchools(known, call);
         }
-        shelf.follow(call.head().id(), before.parts(), call.parts());
+        shelf.follow(call.head().id(), call.machine(), before.parts(), call.parts());
         return call;
     }
 

@@ -35,8 +35,12 @@ public class PartStore {
     /** How many are on somebody's van. */
     record OnVan(UUID account, String name, int count) {}
 
-    /** A part with the vans that have had it. */
-    record Stocked(ListedPart part, List<OnVan> vans) {}
+    /**
+     * A part with the vans that have had it.
+     *
+     * @param proposed whether it was typed on a call, and nobody has looked at it since
+     */
+    record Stocked(ListedPart part, List<OnVan> vans, boolean proposed) {}
 
     /**
      * How much of a part there is, and is wanted for certain.
@@ -66,9 +70,11 @@ public class PartStore {
             asked = asked.param("word" + i, "%" + words.get(i) + "%");
         }
         var parts = asked.query(ListedPart.class).list();
-        var vans = vans(parts.stream().map(ListedPart::id).toList());
+        var ids = parts.stream().map(ListedPart::id).toList();
+        var vans = vans(ids);
+        var proposed = proposed(ids);
         return parts.stream()
-                .map(part -> new Stocked(part, vans.getOrDefault(part.id(), List.of())))
+                .map(part -> new Stocked(part, vans.getOrDefault(part.id(), List.of()), proposed.contains(part.id())))
                 .toList();
     }
 
@@ -78,6 +84,15 @@ public class PartStore {
                 .filter(word -> !word.isBlank())
                 .map(word -> word.replaceAll("[\\\\%_]", "\\\\$0"))
                 .toList();
+    }
+
+    private Set<UUID> proposed(List<UUID> parts) {
+        return parts.isEmpty()
+                ? Set.of()
+                : Set.copyOf(jdbc.sql("select id from part where proposed and id in (:parts)")
+                        .param("parts", parts)
+                        .query(UUID.class)
+                        .list());
     }
 
     private Map<UUID, List<OnVan>> vans(List<UUID> parts) {
@@ -127,7 +142,8 @@ public class PartStore {
                         """ : """
                         update part
                         set number = :number, name = :name, kind = :kind, fits = :fits, maker = :maker, price = :price, cost = :cost,
-                            replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, version = version + 1
+                            replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, proposed = false,
+                            version = version + 1
                         where id = :id and version = :version
                         """;
         return jdbc.sql(sql).paramSource(part).update() == 1;

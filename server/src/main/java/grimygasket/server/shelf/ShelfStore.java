@@ -1,6 +1,7 @@
 package grimygasket.server.shelf;
 
 import grimygasket.call.Article;
+import grimygasket.call.CallMachine;
 import grimygasket.call.Fitting;
 import grimygasket.call.PartUse;
 import grimygasket.call.PartUse.Source;
@@ -49,7 +50,7 @@ public class ShelfStore {
     }
 
     /** Follows what a call's parts have become: what was taken leaves the van that it was taken from, even below nothing. */
-    public void follow(UUID callId, List<PartUse> before, List<PartUse> after) {
+    public void follow(UUID callId, CallMachine machine, List<PartUse> before, List<PartUse> after) {
         for (var use : before) {
             if (after.stream().noneMatch(one -> one.id().equals(use.id()))) {
                 jdbc.sql("delete from part_use where id = :id")
@@ -60,7 +61,7 @@ public class ShelfStore {
         }
         for (var use : after) {
             if (before.stream().noneMatch(one -> one.id().equals(use.id()))) {
-                add(callId, use);
+                add(callId, use, onList(use, machine));
                 move(callId, use, Reason.USED, -use.used());
             } else if (!before.contains(use)) {
                 describe(use);
@@ -68,7 +69,34 @@ public class ShelfStore {
         }
     }
 
-    private void add(UUID callId, PartUse use) {
+    /** Its id on the list. One that was typed on the call is proposed for it; one whose number the list has is that one. */
+    private UUID onList(PartUse use, CallMachine machine) {
+        if (!use.partId().equals(use.id())) {
+            return use.partId();
+        }
+        jdbc.sql("""
+                        insert ignore into part (id, number, name, kind, fits, maker, price, proposed)
+                        values (:partId, :number, :name, :kind, :fits, :maker, :unitPrice, true)
+                        """)
+                .param("partId", use.partId())
+                .param("number", use.number())
+                .param("name", use.name())
+                .param("kind", machine.kind())
+                .param("fits", use.fits())
+                .param("maker", machine.maker())
+                .param("unitPrice", use.unitPrice())
+                .update();
+        return idOf(use.number());
+    }
+
+    private UUID idOf(String number) {
+        return jdbc.sql("select id from part where number = :number")
+                .param("number", number)
+                .query(UUID.class)
+                .single();
+    }
+
+    private void add(UUID callId, PartUse use, UUID partId) {
         jdbc.sql("""
                         insert into part_use
                             (id, call_id, account_id, remedy, part_id, used, unit_price, at, source, serial, old_part)
@@ -78,7 +106,7 @@ public class ShelfStore {
                 .param("callId", callId)
                 .param("account", use.account())
                 .param("remedy", use.remedy())
-                .param("partId", use.partId())
+                .param("partId", partId)
                 .param("used", use.used())
                 .param("unitPrice", use.unitPrice())
                 .param("at", Instant.ofEpochMilli(use.at()))
@@ -124,11 +152,6 @@ public class ShelfStore {
                 .param("maker", maker)
                 .param("unitPrice", use.unitPrice())
                 .update();
-        return use.of(
-                jdbc.sql("select id from part where number = :number")
-                        .param("number", use.number())
-                        .query(UUID.class)
-                        .single(),
-                null);
+        return use.of(idOf(use.number()), null);
     }
 }

@@ -228,6 +228,41 @@ public class PartTest extends ServerTest {
     }
 
     @Test
+    public void aPartTypedOnACallIsProposedForTheList() {
+        var lead = signedIn();
+        var call = Calls.add(lead);
+        var number = "ZX-" + UUID.randomUUID().toString().substring(0, 8);
+        var use =
+                "{\"kind\": \"use-other\", \"remedy\": \"replace-valve\", \"fits\": \"return-valve\", \"number\": \"%s\","
+                        + " \"name\": \"%s\", \"price\": %s, \"used\": 1}";
+        var nameless = call.send(use.formatted(number, " ", "-1"));
+        assertEquals(nameless.kind(), "invalid");
+        assertTrue(nameless.body().path("fields").has("name"), nameless.body().toString());
+        assertTrue(nameless.body().path("fields").has("price"));
+        var used = call.send(use.formatted(number, "Valve from the trade counter", "9.90"));
+        assertEquals(used.body().path("parts").path(0).path("number").asString(), number, used.detail());
+        var listed = lead.get("/api/parts?text=" + number).body().path(0);
+        assertTrue(listed.path("proposed").asBoolean(), listed.toString());
+        assertEquals(listed.path("part").path("fits").asString(), "return-valve");
+        var put = lead.put(
+                "/api/parts/" + listed.path("part").path("id").asString(),
+                listed.path("part").toString());
+        assertEquals(put.status(), 200, put.detail());
+        assertEquals(
+                lead.get("/api/parts?text=" + number)
+                        .body()
+                        .path(0)
+                        .path("proposed")
+                        .asBoolean(),
+                false);
+        // Typed once more, by its number it is the one that is on the list.
+        assertEquals(call.send(use.formatted(number, "The same again", "9.90")).status(), 200);
+        assertEquals(lead.get("/api/parts?text=" + number).body().size(), 1);
+        var unknown = call.send(use.formatted("", "Valve without a number", "4"));
+        assertTrue(unknown.body().path("parts").toString().contains("OWN-"), unknown.detail());
+    }
+
+    @Test
     public void whatOpenCallsAreExpectedToTakeIsToBeOrdered() {
         var client = signedIn();
         var day = LocalDate.now().plusDays(3);
