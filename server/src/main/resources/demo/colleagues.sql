@@ -25,7 +25,7 @@ insert into customer (id, name, street, phone, email, access, latitude, longitud
 ('0193a000-0000-7000-8000-000000000129', 'The Lantern House, rooms', '4 Quay Parade', '0455 29 50 41', 'desk@lantern-house.example', 'Ask at the desk', 53.997, 2.006),
 ('0193a000-0000-7000-8000-000000000130', 'Merrick Dunnow', '66 Quarry Steps', '0455 21 61 77', null, 'Dog in the yard: ring up from the gate', 54.024, 2.034),
 ('0193a000-0000-7000-8000-000000000131', 'Isaura Wick', '17 Netmakers'' Lane', '0455 21 34 26', null, null, 54.013, 2.024),
-('0193a000-0000-7000-8000-000000000132', 'Tobin Gale', '4 Weir Cottages', '0455 23 55 60', null, null, 54.058, 2.01),
+('0193a000-0000-7000-8000-000000000132', 'Tobin Gale', '4 Weir Cottages', '0455 23 55 17', null, null, 54.058, 2.01),
 ('0193a000-0000-7000-8000-000000000133', 'Lunete Farrow', '12 Chandlers'' Court', '0455 21 90 08', null, null, 54.004, 1.996);
 
 update customer set digits = regexp_replace(phone, '[^0-9]', '');

@@ -19,6 +19,9 @@ public final class DayOrder {
     /** Orders that differ by less are alike: nobody drives another way for a second. */
     private static final double ALIKE = 1.0 / 60;
 
+    /** The same minutes added up in another order differ in their last bits: without it, no way of many that are alike would ever be let go. */
+    private static final double NOTHING = 1e-3;
+
     private final Shift shift;
     private final Start start;
     private final List<Stop> stops;
@@ -42,7 +45,9 @@ public final class DayOrder {
     private record Way(int last, @Nullable Way before, Expected ends, double late, double cost) {
         /** Whether whatever follows costs no more after this one than after another to the same place. */
         boolean isNoWorseThan(Way other) {
-            return ends.mean() <= other.ends.mean() && ends.variance() <= other.ends.variance() && late <= other.late;
+            return ends.mean() <= other.ends.mean() + NOTHING
+                    && ends.variance() <= other.ends.variance() + NOTHING
+                    && late <= other.late + NOTHING;
         }
     }
 

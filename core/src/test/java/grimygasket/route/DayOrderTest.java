@@ -75,6 +75,23 @@ public class DayOrderTest {
     }
 
     @Test
+    public void tenHomesOfWhichNobodyKnowsWhereTheyAreArePutInOrderToo() {
+        var random = new Random(8);
+        var stops = new ArrayList<Stop>();
+        for (int i = 0; i < DayOrder.EXACT; i++) {
+            stops.add(new Stop(
+                    new UUID(1, i),
+                    null,
+                    new Window(630, 660),
+                    20 + 40 * random.nextDouble(),
+                    20 * random.nextDouble()));
+        }
+        var order = DayOrder.best(SHIFT, MORNING, stops);
+        assertEquals(new HashSet<>(order), new HashSet<>(stops));
+        assertTrue(cost(order) <= cost(stops));
+    }
+
+    @Test
     public void whatIsAlikeStaysAsItIs() {
         var window = new Window(480, 1020);
         var one = new Stop(new UUID(1, 1), new Location(54.01, 2), window, 30, 0);

@@ -19,8 +19,9 @@ public class CallTest extends ServerTest {
     private static final String VALVE = "0193a000-0000-7000-8000-000000000308";
 
     private int valvesOnVan() {
-        return jdbc.sql("select on_van from van_stock where part_id = :id")
+        return jdbc.sql("select on_van from van_stock where part_id = :id and account_id = :van")
                 .param("id", UUID.fromString(VALVE))
+                .param("van", UUID.fromString("0193a000-0000-7000-8000-000000000001"))
                 .query(Integer.class)
                 .single();
     }
