@@ -207,6 +207,12 @@ export function useKinds() {
   })
 }
 
+/** What a kind of machine is called, by its id. */
+export function useKindNames() {
+  const { data: kinds } = useKinds()
+  return (id: string) => kinds.value?.find((kind) => kind.id === id)?.name ?? id
+}
+
 export const viewOfKnowhow = (kind: string) =>
   answer(() => api.GET('/api/know-how/{kind}', { params: { path: { kind } } }))
 

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import { isoToday } from '../ui/clocks'
 import { clockTime, dayName, daysSince1970, shiftDay } from '../ui/format'
+import Failure from '../ui/Failure.vue'
 import Notice from '../ui/Notice.vue'
 import GiveSheet from './GiveSheet.vue'
 import LaneRow from './LaneRow.vue'
 import PlanCard from './PlanCard.vue'
 import VisitBlock from './VisitBlock.vue'
-import { NOBODY } from './nobody'
+import { NOBODY } from '../ui/nobody'
 import { useBoard, usePlan } from './queries'
-import { reversed, useReplan, type Change } from './replan'
+import { reversed, spotOf, useReplan, type Change } from './replan'
 import { along, HOURS } from './timeline'
 import { stateOf, visitsOf, type BoardVisit } from './visits'
 
@@ -45,7 +45,7 @@ function take(changes: Change[], reset = () => {}) {
     },
   })
 }
-const undo = () => replan.mutate(done.value.map(reversed).reverse(), { onSuccess: () => (done.value = []) })
+const undo = () => replan.mutate(reversed(done.value), { onSuccess: () => (done.value = []) })
 
 /** A visit was dropped on somebody's day. */
 function drop(id: string, to: string, minute: number) {
@@ -56,18 +56,12 @@ function drop(id: string, to: string, minute: number) {
   const place = all.find(({ visits }) => visits.some((visit) => visit.id === id))
   const visit = place?.visits.find((one) => one.id === id)
   if (!place || !visit || stateOf(visit.first) !== 'to do') return
-  const day = board.value!.day
+  const day = daysSince1970(board.value!.day)
   take(
-    visit.calls.map((call) => ({
-      call: call.id,
-      from: place.from,
-      to,
-      fromDay: call.day,
-      fromMinute: call.plannedAt,
-      day: daysSince1970(day),
-      plannedAt: minute,
-      promised: call.promised ?? undefined,
-    })),
+    visit.calls.map((call) => {
+      const was = spotOf(call, place.from)
+      return { call: call.id, was, becomes: { ...was, account: to, day, plannedAt: minute } }
+    }),
   )
 }
 </script>
@@ -88,7 +82,7 @@ function drop(id: string, to: string, minute: number) {
         </button>
         <button type="button" class="btn" aria-label="The day after" @click="go(shiftDay(day, 1))">→</button>
         <button
-          v-if="session?.lead"
+          v-if="session?.lead && board && board.day >= board.today"
           type="button"
           class="btn btn-act"
           :disabled="plan.isPending.value"
@@ -98,13 +92,7 @@ function drop(id: string, to: string, minute: number) {
         </button>
       </div>
     </header>
-    <Notice
-      v-if="failureReason instanceof Problem"
-      :problem="failureReason"
-      class="mb-4"
-      @again="refetch()"
-      @dismiss="refetch()"
-    />
+    <Failure :reason="failureReason" class="mb-4" @again="refetch()" />
     <Notice
       v-for="problem in [plan.error.value, replan.error.value].filter((one) => !!one)"
       :key="problem.message"

@@ -5,8 +5,8 @@ import { clockTime, daysSince1970, isoDay, minuteOfDay, windowOf } from '../ui/f
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import TextField from '../ui/TextField.vue'
-import { NOBODY } from './nobody'
-import { useReplan, type Change } from './replan'
+import { NOBODY } from '../ui/nobody'
+import { spotOf, useReplan, type Change } from './replan'
 import { stateOf, type BoardVisit } from './visits'
 
 /** A visit is given to somebody, or planned for another time. */
@@ -33,18 +33,19 @@ watch(
 
 const replan = useReplan()
 function save() {
-  const changes = props.visit.calls.map((call) => ({
-    call: call.id,
-    from: props.from,
-    to: to.value,
-    fromDay: call.day,
-    fromMinute: call.plannedAt,
+  const becomes = {
+    account: to.value,
     day: daysSince1970(day.value),
     plannedAt: minuteOfDay(at.value),
     promised:
       promisedFrom.value && promisedUntil.value
         ? windowOf(promisedFrom.value, promisedUntil.value)
         : undefined,
+  }
+  const changes = props.visit.calls.map((call) => ({
+    call: call.id,
+    was: spotOf(call, props.from),
+    becomes,
   }))
   replan.mutate(changes, {
     onSuccess() {

@@ -12,27 +12,27 @@ const emit = defineEmits<{ choose: [visit: BoardVisit]; drop: [visit: string, mi
 
 const visits = computed(() => visitsOf(props.lane.calls, props.lane.plan))
 const plan = computed(() => props.lane.plan?.expected)
-/** As long as the work is expected to take, but never too narrow to read. */
+/** Of the hours, in percent: narrower, nothing could be read. */
 const NARROWEST = 9
-function place({ first, calls, arrival }: BoardVisit) {
-  const from = first.closedAt || !arrival ? first.plannedAt : Math.max(first.plannedAt, arrival.begins)
-  const minutes = calls.reduce((sum, call) => sum + (call.closedAt ? 30 : call.minutes), 0)
-  const left = Math.min(along(from), 100 - NARROWEST)
-  return { left: `${left}%`, width: `${Math.max(NARROWEST, along(from + minutes) - left)}%` }
-}
-/** Blocks that would lie on one another take turns on two lines. */
-const rows = computed(() => {
+/** Of a visit that is over, in minutes. */
+const OVER = 30
+
+/** From when it is expected to be worked on, as long as that takes; blocks that would lie on one another take turns on several lines. */
+const blocks = computed(() => {
   const ends: number[] = []
   return visits.value.map((visit) => {
-    const { left, width } = place(visit)
-    const from = parseFloat(left)
-    let row = ends.findIndex((end) => end <= from)
-    if (row < 0) row = ends.length
-    ends[row] = from + parseFloat(width)
-    return row
+    const { first, calls, arrival } = visit
+    const from = Math.max(first.plannedAt, arrival?.begins ?? 0)
+    const minutes = calls.reduce((sum, call) => sum + (call.closedAt ? OVER : call.minutes), 0)
+    const left = Math.min(along(from), 100 - NARROWEST)
+    const width = Math.max(NARROWEST, along(from + minutes) - left)
+    const free = ends.findIndex((end) => end <= left)
+    const line = free < 0 ? ends.length : free
+    ends[line] = left + width
+    return { visit, left, width, line }
   })
 })
-const lines = computed(() => Math.max(1, ...rows.value.map((row) => row + 1)))
+const lines = computed(() => Math.max(1, ...blocks.value.map(({ line }) => line + 1)))
 
 const over = ref(false)
 function drop(event: DragEvent) {
@@ -73,11 +73,11 @@ function drop(event: DragEvent) {
         aria-hidden="true"
       />
       <VisitBlock
-        v-for="(visit, i) in visits"
+        v-for="{ visit, left, width, line } in blocks"
         :key="visit.id"
         :visit="visit"
         class="absolute"
-        :style="{ ...place(visit), width: place(visit).width, top: `${0.25 + 4.75 * rows[i]!}rem` }"
+        :style="{ left: `${left}%`, width: `${width}%`, top: `${0.25 + 4.75 * line}rem` }"
         @choose="$emit('choose', visit)"
       />
     </div>

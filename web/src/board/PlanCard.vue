@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Board, Proposal, Replanned } from '../api/types'
 import { clockTime, daysSince1970, hours, worked } from '../ui/format'
-import { NOBODY } from './nobody'
+import { NOBODY } from '../ui/nobody'
 import type { Change } from './replan'
 
 /** What a plan of everybody's day together would change, and what for. */
@@ -32,13 +32,13 @@ const shown = (minutes: number) => (minutes < 3 ? '0' : worked(minutes))
 const changes = (): Change[] =>
   props.proposal.moves.map(({ call, from, to, fromDay, fromMinute, plannedAt, promised }) => ({
     call,
-    from,
-    to,
-    fromDay,
-    fromMinute,
-    plannedAt,
-    promised,
-    day: daysSince1970(props.board.day),
+    was: {
+      account: from,
+      day: fromDay,
+      plannedAt: fromMinute,
+      promised: calls.value.find(({ id }) => id === call)?.promised,
+    },
+    becomes: { account: to, day: daysSince1970(props.board.day), plannedAt, promised },
   }))
 </script>
 

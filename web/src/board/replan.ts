@@ -1,55 +1,59 @@
 import { useMutation } from '@tanstack/vue-query'
 import { commandTo, sent } from '../api/commands'
 import { queryClient } from '../api/queryClient'
-import type { TimeWindow } from '../api/types'
+import type { RoundCall, TimeWindow } from '../api/types'
 import { enter } from '../store/enter'
 import { me } from '../store/held'
 import { prepareAnew } from '../store/nextDays'
 
-/** Where a call stands, and where it is to stand. */
-export interface Change {
-  call: string
-  from: string
-  to: string
-  fromDay: number
-  fromMinute: number
+/** Where a call stands: on whose round, when, and what was promised of it. */
+export interface Spot {
+  account: string
   day: number
   plannedAt: number
   promised?: TimeWindow
 }
 
-/** On this device, if it holds the call; else on the server. */
-async function give(...[call, change]: Parameters<typeof commandTo>) {
-  const command = commandTo(call, change)
-  if (!(await enter(command))) await sent(me().account, command)
+export interface Change {
+  call: string
+  was: Spot
+  becomes: Spot
 }
 
-async function replan({ call, from, to, fromDay, fromMinute, day, plannedAt, promised }: Change) {
-  if (from !== to) await give(call, { kind: 'assign', from, to })
-  if (day !== fromDay || plannedAt !== fromMinute)
-    await give(call, { kind: 'move', fromDay, fromMinute, day, plannedAt, promised })
-}
-
-/** The way back. */
-export const reversed = (change: Change): Change => ({
-  ...change,
-  from: change.to,
-  to: change.from,
-  fromDay: change.day,
-  fromMinute: change.plannedAt,
-  day: change.fromDay,
-  plannedAt: change.fromMinute,
+export const spotOf = ({ day, plannedAt, promised }: RoundCall, account: string): Spot => ({
+  account,
+  day,
+  plannedAt,
+  promised,
 })
+
+/** The way back, the last change first. */
+export const reversed = (changes: Change[]): Change[] =>
+  changes.map(({ call, was, becomes }) => ({ call, was: becomes, becomes: was })).reverse()
+
+/** What makes one spot of another. */
+export function commandsOf({ call, was, becomes }: Change) {
+  const { account: from, ...before } = was
+  const { account: to, ...after } = becomes
+  const commands = []
+  if (from !== to) commands.push(commandTo(call, { kind: 'assign', from, to }))
+  if (JSON.stringify(before) !== JSON.stringify(after))
+    commands.push(
+      commandTo(call, { kind: 'move', fromDay: before.day, fromMinute: before.plannedAt, ...after }),
+    )
+  return commands
+}
 
 /** Gives calls to somebody else, or plans them for another time, one after the other. */
 export function useReplan() {
   return useMutation({
     mutationFn: async (changes: Change[]) => {
-      for (const change of changes) await replan(change)
+      for (const command of changes.flatMap(commandsOf))
+        // On this device, if it holds the call; else on the server.
+        if (!(await enter(command))) await sent(me().account, command)
     },
     onSettled: () => {
-      for (const queryKey of [['board'], ['round'], ['plan']])
-        void queryClient.invalidateQueries({ queryKey })
+      for (const queryKey of [['board'], ['round']]) void queryClient.invalidateQueries({ queryKey })
       prepareAnew()
     },
   })

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useColleagues, useOthers } from '../api/queries'
 import TextField from '../ui/TextField.vue'
 import { useDraft } from '../ui/drafts'
-import { NOBODY } from '../board/nobody'
+import { NOBODY } from '../ui/nobody'
 import { useCallContext } from './context'
 
 const { call, actions, stage } = useCallContext()

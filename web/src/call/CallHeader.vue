@@ -3,6 +3,7 @@ import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { clock, isToday, otherDay } from '../ui/clocks'
 import { minutes } from '../ui/format'
+import { mapOf, telOf } from '../ui/links'
 import { useCallContext } from './context'
 
 const { call, pack } = useCallContext()
@@ -28,7 +29,7 @@ const plate = computed(() => {
   ]
 })
 const phone = computed(() => call.value.customer.phone)
-const tel = computed(() => `tel:${phone.value.replaceAll(' ', '')}`)
+const tel = computed(() => telOf(phone.value))
 const street = computed(() => call.value.customer.street)
 </script>
 
@@ -53,9 +54,7 @@ const street = computed(() => call.value.customer.street)
       </svg>
     </button>
     <a v-if="phone" :href="tel" class="btn desk:hidden min-h-12 px-3">Phone</a>
-    <a v-if="street" :href="`geo:0,0?q=${encodeURIComponent(street)}`" class="btn desk:hidden min-h-12 px-3"
-      >Map</a
-    >
+    <a v-if="street" :href="mapOf(call.customer)" class="btn desk:hidden min-h-12 px-3">Map</a>
     <div
       id="call-header"
       class="desk:flex basis-full items-center gap-5 py-1"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { Problem } from '../api/problem'
-import { useKinds, useSession } from '../api/queries'
+import { useKindNames, useSession } from '../api/queries'
 import type { CustomerFile } from '../api/types'
 import NewCallSheet from '../round/NewCallSheet.vue'
 import { isoToday } from '../ui/clocks'
 import { useDraft } from '../ui/drafts'
 import { dayName } from '../ui/format'
+import Failure from '../ui/Failure.vue'
 import Notice from '../ui/Notice.vue'
 import CustomerCard from './CustomerCard.vue'
 import CustomerForm from './CustomerForm.vue'
@@ -17,8 +17,7 @@ import { useCustomer, usePutCustomer } from './queries'
 const props = defineProps<{ id: string }>()
 const { data: session } = useSession()
 const { data: file, failureReason, refetch } = useCustomer(() => props.id)
-const { data: kinds } = useKinds()
-const kindName = (id: string) => kinds.value?.find((kind) => kind.id === id)?.name ?? id
+const kindName = useKindNames()
 
 const draft = useDraft(`customer-file:${props.id}`, {
   begun: false,
@@ -51,13 +50,7 @@ const machineOf = (id: string) => {
 
 <template>
   <main class="mx-auto w-full max-w-4xl px-3 pb-10 sm:px-6">
-    <Notice
-      v-if="failureReason instanceof Problem"
-      :problem="failureReason"
-      class="my-4"
-      @again="refetch()"
-      @dismiss="refetch()"
-    />
+    <Failure :reason="failureReason" class="my-4" @again="refetch()" />
     <template v-if="file">
       <header class="flex flex-wrap items-end justify-between gap-3 py-4">
         <h1 class="text-3xl leading-tight">{{ file.customer.name }}</h1>

@@ -2,10 +2,9 @@
 import { refDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { away } from '../api/client'
-import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import Chips from '../ui/Chips.vue'
-import Notice from '../ui/Notice.vue'
+import Failure from '../ui/Failure.vue'
 import AlikeList from './AlikeList.vue'
 import DueList from './DueList.vue'
 import HomeLine from './HomeLine.vue'
@@ -48,13 +47,7 @@ const adding = ref(false)
         </label>
         <button type="button" class="btn btn-act" @click="adding = true">New customer</button>
       </div>
-      <Notice
-        v-if="failureReason instanceof Problem"
-        :problem="failureReason"
-        class="mb-4"
-        @again="refetch()"
-        @dismiss="refetch()"
-      />
+      <Failure :reason="failureReason" class="mb-4" @again="refetch()" />
       <p v-if="away" class="text-soft mb-2">
         Without signal, these are the customers of the next days. All others are found with signal.
       </p>

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { DueMachine } from '../api/types'
-import { useKinds } from '../api/queries'
+import { useKindNames } from '../api/queries'
 import NewCallSheet from '../round/NewCallSheet.vue'
 import Chips from '../ui/Chips.vue'
 import { isoToday } from '../ui/clocks'
 import { dayName, shiftDay } from '../ui/format'
+import { telOf } from '../ui/links'
 import { useDue, useMachine } from './queries'
 
 const AHEAD = { '14': '2 weeks', '42': '6 weeks', '92': '3 months' }
 const ahead = ref<keyof typeof AHEAD>('42')
 const { data: due } = useDue(() => shiftDay(isoToday(), Number(ahead.value)))
-const { data: kinds } = useKinds()
-const kindName = (id: string) => kinds.value?.find((kind) => kind.id === id)?.name ?? id
+const kindName = useKindNames()
 const late = ({ tasks }: DueMachine) => tasks[0]!.day < isoToday()
 
 /** The machine about which a call is begun. */
@@ -56,9 +56,7 @@ function plan(one: DueMachine) {
           </RouterLink>
           <span class="text-soft block text-sm">
             {{ one.customer.name }}, {{ one.customer.street }}
-            <a v-if="one.customer.phone" :href="`tel:${one.customer.phone.replaceAll(' ', '')}`">
-              · {{ one.customer.phone }}
-            </a>
+            <a v-if="one.customer.phone" :href="telOf(one.customer.phone)"> · {{ one.customer.phone }} </a>
           </span>
           <span class="block text-sm">{{ one.tasks.map(({ task }) => task).join(' · ') }}</span>
         </span>

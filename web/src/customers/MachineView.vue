@@ -1,20 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { Problem } from '../api/problem'
-import { useKinds } from '../api/queries'
+import { useKindNames } from '../api/queries'
 import ReportSection from '../report/ReportSection.vue'
 import NewCallSheet from '../round/NewCallSheet.vue'
 import { isoToday } from '../ui/clocks'
 import { dayName, isoDay } from '../ui/format'
-import Notice from '../ui/Notice.vue'
+import Failure from '../ui/Failure.vue'
 import OverTime from './OverTime.vue'
 import { useMachine } from './queries'
 
 /** A machine, with what it had before. */
 const props = defineProps<{ id: string }>()
 const { data: file, failureReason, refetch } = useMachine(() => props.id)
-const { data: kinds } = useKinds()
-const kind = computed(() => kinds.value?.find(({ id }) => id === file.value?.machine.kind)?.name ?? '')
+const kindName = useKindNames()
 const plate = computed(() => {
   const { maker, model, serial, place } = file.value!.machine
   return [
@@ -30,19 +28,13 @@ const start = computed(() => file.value && { customer: file.value.customer, mach
 
 <template>
   <main class="mx-auto w-full max-w-4xl px-3 pb-10 sm:px-6">
-    <Notice
-      v-if="failureReason instanceof Problem"
-      :problem="failureReason"
-      class="my-4"
-      @again="refetch()"
-      @dismiss="refetch()"
-    />
+    <Failure :reason="failureReason" class="my-4" @again="refetch()" />
     <template v-if="file">
       <header class="flex flex-wrap items-start justify-between gap-3 py-4">
         <div>
           <h1 class="text-3xl leading-tight">{{ file.machine.maker }} {{ file.machine.model }}</h1>
           <p>
-            {{ kind }} at
+            {{ kindName(file.machine.kind) }} at
             <RouterLink :to="`/customers/${file.customer.id}`" class="underline decoration-dotted">
               {{ file.customer.name }}, {{ file.customer.street }}</RouterLink
             >

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useReplan } from '../board/replan'
+import { spotOf, useReplan } from '../board/replan'
 import { me } from '../store/held'
 import type { DayPlan, RoundCall } from '../api/types'
 import { clockTime, hours } from '../ui/format'
@@ -25,17 +25,12 @@ const replan = useReplan()
 const take = () =>
   replan.mutate(
     better.value.visits.flatMap(({ visit, plannedAt }) =>
-      callsOf(visit).map((call) => ({
-        call: call.id,
-        from: me().account,
-        to: me().account,
-        fromDay: call.day,
-        fromMinute: call.plannedAt,
-        day: call.day,
-        plannedAt,
+      callsOf(visit).map((call) => {
+        const was = spotOf(call, me().account)
         // What was told stays told: a time counts as that and half an hour more.
-        promised: call.promised ?? { from: call.plannedAt, until: Math.min(1439, call.plannedAt + 30) },
-      })),
+        const told = { from: call.plannedAt, until: Math.min(1439, call.plannedAt + 30) }
+        return { call: call.id, was, becomes: { ...was, plannedAt, promised: call.promised ?? told } }
+      }),
     ),
   )
 </script>

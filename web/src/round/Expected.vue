@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { isLate } from '../board/visits'
 import type { Arrival, RoundCall } from '../api/types'
 import { clockTime, hours, minutes, percent } from '../ui/format'
+import { smsOf } from '../ui/links'
 
 /** When somebody is expected at a door, and what to tell there if that is late. */
 const props = defineProps<{ call: RoundCall; arrival: Arrival; business: string }>()
@@ -14,9 +15,7 @@ const about = computed(() => clockTime((Math.round(props.arrival.arrives / STEP)
 const text = computed(
   () => `${props.business}: we are running late, and will be with you at about ${about.value}. Sorry!`,
 )
-const sms = computed(
-  () => `sms:${props.call.phone.replaceAll(' ', '')}?body=${encodeURIComponent(text.value)}`,
-)
+const sms = computed(() => smsOf(props.call.phone, text.value))
 </script>
 
 <template>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { useLocalStorage } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { answer, api } from '../api/client'
 
 /** What a new business does first, in the order in which it helps; each can wait. */
 const props = defineProps<{ always?: boolean }>()
+/** Whoever is past it is not asked again on this device. */
+const over = useLocalStorage('grimy-gasket:first-day-over', false)
 const { data: done } = useQuery({
+  enabled: () => !over.value,
   queryKey: ['first-day'],
   queryFn: () => answer(() => api.GET('/api/first-day')),
   refetchOnMount: 'always',
@@ -39,6 +42,7 @@ const STEPS = [
   { id: 'calls', title: 'The first call', why: 'With “New call”, here on the round.', to: '/round' },
 ] as const
 const skipped = useLocalStorage<string[]>('grimy-gasket:first-day', [])
+watch(done, (known) => (over.value = !!known && Object.values(known).every(Boolean)))
 const isDone = (id: (typeof STEPS)[number]['id']) => !!done.value?.[id]
 const left = computed(() => STEPS.filter(({ id }) => !isDone(id) && !skipped.value.includes(id)))
 const shown = computed(

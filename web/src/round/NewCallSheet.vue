@@ -13,7 +13,7 @@ import HomeSearch from './HomeSearch.vue'
 import FollowsEarlier from './FollowsEarlier.vue'
 import HeardSoFar from './HeardSoFar.vue'
 import StillOpen from './StillOpen.vue'
-import { NOBODY } from '../board/nobody'
+import { NOBODY } from '../ui/nobody'
 import { useNewCall, type Start } from './useNewCall'
 
 const props = defineProps<{

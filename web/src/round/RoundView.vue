@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { Problem } from '../api/problem'
 import { useRound, useSession } from '../api/queries'
 import type { Arrival } from '../api/types'
 import { clockTime, dayName, hours, shiftDay } from '../ui/format'
 import { ready } from '../store/nextDays'
-import Notice from '../ui/Notice.vue'
+import Failure from '../ui/Failure.vue'
 import BetterOrder from './BetterOrder.vue'
 import BringInCall from './BringInCall.vue'
 import FirstDay from './FirstDay.vue'
@@ -69,13 +68,7 @@ function go(by: number) {
       </div>
     </header>
 
-    <Notice
-      v-if="failureReason instanceof Problem"
-      :problem="failureReason"
-      class="mb-4"
-      @again="refetch()"
-      @dismiss="refetch()"
-    />
+    <Failure :reason="failureReason" class="mb-4" @again="refetch()" />
 
     <div v-if="round" class="desk:grid-cols-[1fr_20rem] grid items-start gap-6">
       <section aria-label="Calls">

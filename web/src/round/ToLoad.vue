@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Round, ThingToLoad } from '../api/types'
 import { percent } from '../ui/format'
 import LoadTick from './LoadTick.vue'
-import { useTicked } from './ticked'
+import { useTicked } from '../ui/ticked'
 
 /** What the day's open calls may want on the van, to be ticked off beside it. */
 const props = defineProps<{ round: Round }>()

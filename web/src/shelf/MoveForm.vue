@@ -2,7 +2,7 @@
 import { v7 as uuid } from 'uuid'
 import { computed, ref, watch } from 'vue'
 import { useColleagues } from '../api/queries'
-import { NOBODY } from '../board/nobody'
+import { NOBODY } from '../ui/nobody'
 import type { PartMoving, Session, StockedPart } from '../api/types'
 import Chips from '../ui/Chips.vue'
 import Notice from '../ui/Notice.vue'

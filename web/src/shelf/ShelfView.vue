@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import type { StockedPart } from '../api/types'
 import Chips from '../ui/Chips.vue'
-import Notice from '../ui/Notice.vue'
+import Failure from '../ui/Failure.vue'
 import ListFile from './ListFile.vue'
 import OrderList from './OrderList.vue'
 import PartLine from './PartLine.vue'
@@ -54,13 +53,7 @@ function show(one?: StockedPart) {
         </label>
         <button v-if="session?.lead" type="button" class="btn btn-act" @click="show()">New part</button>
       </div>
-      <Notice
-        v-if="failureReason instanceof Problem"
-        :problem="failureReason"
-        class="mb-4"
-        @again="refetch()"
-        @dismiss="refetch()"
-      />
+      <Failure :reason="failureReason" class="mb-4" @again="refetch()" />
       <ul v-if="session" aria-label="Parts" role="list">
         <PartLine
           v-for="one in parts"

@@ -2,7 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { queryClient } from '../api/queryClient'
 import { forgetDrafts } from '../ui/drafts'
 import { forgetLastCall } from '../ui/lastCall'
-import { forgetTicked } from '../round/ticked'
+import { forgetTicked } from '../ui/ticked'
 import { forgetDevice, forgetKept } from './storage'
 import { forgetTapped } from './tapped'
 

@@ -28,8 +28,6 @@ insert into customer (id, name, street, phone, email, access, latitude, longitud
 ('0193a000-0000-7000-8000-000000000132', 'Tobin Gale', '4 Weir Cottages', '0455 23 55 17', null, null, 54.058, 2.01),
 ('0193a000-0000-7000-8000-000000000133', 'Lunete Farrow', '12 Chandlers'' Court', '0455 21 90 08', null, null, 54.004, 1.996);
 
-update customer set digits = regexp_replace(phone, '[^0-9]', '');
-
 insert into machine (id, customer_id, kind, maker, model, serial, place) values
 ('0193a000-0000-7000-8000-000000000221', '0193a000-0000-7000-8000-000000000121', 'washing-machine', 'Corvanne', 'WM-7 R', '2012-4471', 'Bathroom'),
 ('0193a000-0000-7000-8000-000000000222', '0193a000-0000-7000-8000-000000000122', 'tumble-dryer', 'Corvanne', 'TD-8 C', '2101-0093', 'Utility room'),

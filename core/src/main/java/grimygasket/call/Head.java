@@ -36,7 +36,7 @@ public record Head(
     public static final UUID NOBODY = UUID.fromString("00000000-0000-0000-0000-000000000000");
 
     private static final int MINUTES_OF_A_DAY = 24 * 60;
-    /** Whoever is told a time does not mind so many minutes: estimate. */
+    /** Minutes after a time that was told which still count as that time: estimate. */
     private static final int GRACE = 30;
 
     public Head {

@@ -9,16 +9,20 @@ import java.util.UUID;
 
 /** Parts used, described and put back. What was used was used: the van's count follows, and may ask for a recount. */
 public sealed interface PartChange extends Change {
+    /** At one time. */
+    int MOST = 99;
+
+    private static void requireCount(int used) {
+        if (used < 1 || used > MOST) {
+            throw new IllegalArgumentException("count 1 to " + MOST + " parts, not " + used);
+        }
+    }
 
     /** @param used how many, 1 to 99 */
     record UsePart(String remedy, UUID part, int used, Source source) implements PartChange {
-        private static final int MOST = 99;
-
         @Override
         public CommandResult on(Call call, Moment moment) {
-            if (used < 1 || used > MOST) {
-                throw new IllegalArgumentException("count 1 to " + MOST + " parts, not " + used);
-            }
+            requireCount(used);
             if (call.parts().stream().anyMatch(one -> one.id().equals(moment.id()))) {
                 return new CommandResult.Same();
             }
@@ -57,16 +61,13 @@ public sealed interface PartChange extends Change {
      */
     record UseOther(String remedy, String fits, String number, String name, BigDecimal price, int used)
             implements PartChange {
-        private static final int MOST = 99;
         private static final BigDecimal DEAREST = new BigDecimal("99999.99");
         private static final int CENTS = 2;
         private static final int OF_AN_ID = 6;
 
         @Override
         public CommandResult on(Call call, Moment moment) {
-            if (used < 1 || used > MOST) {
-                throw new IllegalArgumentException("count 1 to " + MOST + " parts, not " + used);
-            }
+            requireCount(used);
             var fields = new LinkedHashMap<String, Reason>();
             Lengths.wanted(fields, "name", name, Reason.Kind.NO_PART_NAME);
             Lengths.fits(fields, "name", name, Lengths.MOST_OF_A_NAME);

@@ -40,6 +40,11 @@ public record PartUse(
         ORDERED
     }
 
+    /** Whether it was typed on the call, and so is the one part that its own id names; else it was taken from the list. */
+    public boolean wasTyped() {
+        return partId.equals(id);
+    }
+
     public BigDecimal total() {
         return unitPrice.multiply(BigDecimal.valueOf(used));
     }

@@ -42,7 +42,7 @@ public sealed interface VisitChange extends Change {
      * The call is given to somebody else.
      *
      * @param from id of the account on whose round it stood as it was seen
-     * @param to id of the account that is to have it; {@link Head#NOBODY} to leave it to whoever takes it
+     * @param to id of the account that gets it; {@link Head#NOBODY} while nobody is chosen
      */
     record Assign(UUID from, UUID to) implements VisitChange {
         @Override

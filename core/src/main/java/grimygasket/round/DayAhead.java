@@ -103,12 +103,11 @@ public record DayAhead(Shift shift, Start start, List<Stop> fixed, List<Stop> re
                 Math.sqrt(variance));
     }
 
-    /** Where the call stands that was closed last; else where the vans leave from. */
+    /** Where the call stands that was closed last, which nobody may have said; else where the vans leave from. */
     private static @Nullable Location lastSeen(List<OnRound> ofDay, Shift shift) {
-        return ofDay.stream()
+        var last = ofDay.stream()
                 .filter(one -> !one.isOpen() && !one.call().head().closing().cancelled())
-                .max(Comparator.comparingLong(one -> one.call().head().closing().at()))
-                .map(one -> one.customer().at())
-                .orElse(shift.home());
+                .max(Comparator.comparingLong(one -> one.call().head().closing().at()));
+        return last.isPresent() ? last.get().customer().at() : shift.home();
     }
 }

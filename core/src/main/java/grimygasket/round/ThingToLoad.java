@@ -20,35 +20,52 @@ public record ThingToLoad(Sort sort, String name, int calls) {
     public enum Sort {
         BIT,
         TOOL,
-        METER,
+        METER(
+                "multimeter",
+                "insulation tester",
+                "two-pole tester",
+                "thermometer",
+                "stopwatch",
+                "spirit level",
+                "hardness strip",
+                "scale",
+                "vane meter",
+                "suction gauge"),
         /** Is used up. */
-        AGENT
+        AGENT(
+                "vinegar",
+                "machine cleaner",
+                "penetrating oil",
+                "light oil",
+                "silicone grease",
+                "silicone polish",
+                "enzyme spray",
+                "contact cleaner",
+                "dish soap",
+                "adhesive",
+                "compressed air");
+
+        private final Set<String> names;
+
+        Sort(String... names) {
+            this.names = Set.of(names);
+        }
+
+        /** Those that packs call so; none for what is told by its form, and for all the rest. */
+        public Set<String> names() {
+            return names;
+        }
+
+        static Sort of(String tool) {
+            if (tool.endsWith(" driver") || tool.endsWith(" drivers")) {
+                return BIT;
+            }
+            if (METER.names.contains(tool)) {
+                return METER;
+            }
+            return AGENT.names.contains(tool) ? AGENT : TOOL;
+        }
     }
-
-    private static final Set<String> METERS = Set.of(
-            "multimeter",
-            "insulation tester",
-            "two-pole tester",
-            "thermometer",
-            "stopwatch",
-            "spirit level",
-            "hardness strip",
-            "scale",
-            "vane meter",
-            "suction gauge");
-
-    private static final Set<String> AGENTS = Set.of(
-            "vinegar",
-            "machine cleaner",
-            "penetrating oil",
-            "light oil",
-            "silicone grease",
-            "silicone polish",
-            "enzyme spray",
-            "contact cleaner",
-            "dish soap",
-            "adhesive",
-            "compressed air");
 
     /** Found in every home. */
     private static final Set<String> THERE = Set.of("warm water", "cool water", "shower", "kettle", "glass");
@@ -64,7 +81,7 @@ public record ThingToLoad(Sort sort, String name, int calls) {
             }
         }
         var things = new ArrayList<ThingToLoad>();
-        counts.forEach((name, count) -> things.add(new ThingToLoad(sortOf(name), name, count)));
+        counts.forEach((name, count) -> things.add(new ThingToLoad(Sort.of(name), name, count)));
         things.sort(
                 Comparator.comparing(ThingToLoad::sort).thenComparing(ThingToLoad::calls, Comparator.reverseOrder()));
         return List.copyOf(things);
@@ -100,15 +117,5 @@ public record ThingToLoad(Sort sort, String name, int calls) {
             case REMEDY -> Tools.of(pack, pack.remedy(step.id()));
             default -> List.of();
         };
-    }
-
-    private static Sort sortOf(String name) {
-        if (name.endsWith(" driver") || name.endsWith(" drivers")) {
-            return Sort.BIT;
-        }
-        if (METERS.contains(name)) {
-            return Sort.METER;
-        }
-        return AGENTS.contains(name) ? Sort.AGENT : Sort.TOOL;
     }
 }

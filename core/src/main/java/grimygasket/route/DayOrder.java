@@ -2,6 +2,7 @@ package grimygasket.route;
 
 import grimygasket.route.Itinerary.Start;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +30,8 @@ public final class DayOrder {
     private final double[] nearest;
     /** Minutes home from the nearest stop. */
     private final double nearestHome;
+    /** By the set of visits made; null until it is asked for. */
+    private final Left[] left;
 
     private List<Stop> best;
     private double least;
@@ -43,7 +46,7 @@ public final class DayOrder {
      * @param cost so far
      */
     private record Way(int last, @Nullable Way before, Expected ends, double late, double cost) {
-        /** Whether whatever follows costs no more after this one than after another to the same place. */
+        /** Whether the rest of the day costs no more after this way than after another one that ends at the same door. */
         boolean isNoWorseThan(Way other) {
             return ends.mean() <= other.ends.mean() + NOTHING
                     && ends.variance() <= other.ends.variance() + NOTHING
@@ -70,6 +73,7 @@ public final class DayOrder {
                 .mapToDouble(stop -> Driving.minutes(stop.at(), shift.home()))
                 .min()
                 .orElse(0);
+        this.left = new Left[stops.size() <= EXACT ? 1 << stops.size() : 0];
     }
 
     /** @param stops in the order that stays if none is better */
@@ -149,7 +153,7 @@ public final class DayOrder {
     }
 
     private void add(List<Way> known, Way way, int made) {
-        if (way.cost + leastAhead(made) >= least - ALIKE) {
+        if (way.cost + leastAhead(made, way.ends.mean()) >= least - ALIKE) {
             return;
         }
         for (var other : known) {
@@ -161,13 +165,56 @@ public final class DayOrder {
         known.add(way);
     }
 
-    /** No way through the visits that are left is shorter: each is driven to from somewhere, and home from one. */
-    private double leastAhead(int made) {
-        double ahead = nearestHome;
-        for (int i = 0; i < nearest.length; i++) {
-            ahead += (made & 1 << i) == 0 ? nearest[i] : 0;
+    /**
+     * What the visits that are left cost at least. Each is driven to from wherever it is nearest, and home from one. The k-th of them is reached
+     * no earlier than after the k shortest drives and the k − 1 shortest works; and no order is late by less than one in which the k-th has
+     * the k-th of the promised times, as what is late grows ever faster.
+     *
+     * @param now mean of when the last of the others ends
+     */
+    private double leastAhead(int made, double now) {
+        var left = left(made);
+        double driving = 0;
+        double at = now;
+        double late = 0;
+        for (int k = 0; k < left.drives.length; k++) {
+            driving += left.drives[k];
+            at += left.drives[k];
+            late += Math.max(0, at - left.untils[k]);
+            at += left.works[k];
         }
-        return ahead;
+        return driving + nearestHome + Itinerary.LATE_WEIGHS * late + Math.max(0, at + nearestHome - shift.until());
+    }
+
+    /**
+     * Of the visits that are left.
+     *
+     * @param drives shortest first, each from wherever it is nearest
+     * @param works minutes, shortest first
+     * @param untils promised times, earliest first
+     */
+    private record Left(double[] drives, double[] works, double[] untils) {}
+
+    private Left left(int made) {
+        if (left[made] == null) {
+            int count = stops.size() - Integer.bitCount(made);
+            var drives = new double[count];
+            var works = new double[count];
+            var untils = new double[count];
+            int k = 0;
+            for (int i = 0; i < stops.size(); i++) {
+                if ((made & 1 << i) == 0) {
+                    drives[k] = nearest[i];
+                    works[k] = stops.get(i).minutes();
+                    untils[k++] = stops.get(i).window().until();
+                }
+            }
+            Arrays.sort(drives);
+            Arrays.sort(works);
+            Arrays.sort(untils);
+            left[made] = new Left(drives, works, untils);
+        }
+        return left[made];
     }
 
     private List<Stop> order(Way way) {

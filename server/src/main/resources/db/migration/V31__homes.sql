@@ -4,10 +4,8 @@ alter table customer
     add column if not exists access varchar(300) null,
     add column if not exists latitude double null,
     add column if not exists longitude double null,
-    add column if not exists digits varchar(40) not null default '',
+    add column if not exists digits varchar(40) as (regexp_replace(phone, '[^0-9]', '')) persistent,
     add key if not exists customer_digits (digits);
-
-update customer set digits = regexp_replace(phone, '[^0-9]', '');
 
 -- What a machine is due for, by its last closed call; unknown until somebody asks.
 alter table machine add column if not exists dues_known boolean not null default false;

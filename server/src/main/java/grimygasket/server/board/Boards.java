@@ -9,10 +9,11 @@ import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.AccountStore.Technician;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.Assessments;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.Filed;
-import grimygasket.server.calls.Knowhows;
+import grimygasket.server.calls.OnRounds;
+import grimygasket.server.web.Problem;
+import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.Zones;
 import grimygasket.visit.Authority;
 import java.time.Clock;
@@ -32,22 +33,14 @@ class Boards {
     private final AccountStore accounts;
     private final BusinessStore business;
     private final CallStore calls;
-    private final Knowhows knowhows;
-    private final Assessments assessments;
+    private final OnRounds rounds;
     private final Clock clock;
 
-    Boards(
-            AccountStore accounts,
-            BusinessStore business,
-            CallStore calls,
-            Knowhows knowhows,
-            Assessments assessments,
-            Clock clock) {
+    Boards(AccountStore accounts, BusinessStore business, CallStore calls, OnRounds rounds, Clock clock) {
         this.accounts = accounts;
         this.business = business;
         this.calls = calls;
-        this.knowhows = knowhows;
-        this.assessments = assessments;
+        this.rounds = rounds;
         this.clock = clock;
     }
 
@@ -73,7 +66,7 @@ class Boards {
         var lanes = accounts.technicians().stream()
                 .filter(one -> me.rank() == Authority.LEAD || one.id().equals(me.id()))
                 .map(one -> {
-                    var ofDay = seenBy(byAccount.getOrDefault(one.id(), List.of()), one.id());
+                    var ofDay = rounds.of(byAccount.getOrDefault(one.id(), List.of()), one.id());
                     return new Lane(
                             one.id(),
                             one.name(),
@@ -81,7 +74,7 @@ class Boards {
                             DayPlan.of(DayAhead.of(ofDay, ours.shift(), now, zone)));
                 })
                 .toList();
-        return new Board(day, ours.today(clock), lanes, summaries(seenBy(nobodys(byAccount, day), me.id()), now));
+        return new Board(day, ours.today(clock), lanes, summaries(rounds.of(nobodys(byAccount, day), me.id()), now));
     }
 
     private Map<UUID, List<Filed>> byAccount(LocalDate day) {
@@ -100,30 +93,26 @@ class Boards {
         return some.stream().map(one -> CallSummary.of(one, now)).toList();
     }
 
-    private List<OnRound> seenBy(List<Filed> some, UUID account) {
-        return knowhows.of(some, account).stream()
-                .map(known ->
-                        new OnRound(known.call(), known.filed().customer(), known.knowhow(), assessments.of(known)))
-                .toList();
-    }
-
     /** The day of everybody as it is to be planned: visits that are not under way can go to whoever takes them best. */
     List<Van> vans(LocalDate day) {
         var ours = business.get();
+        if (day.isBefore(ours.today(clock))) {
+            throw new Problem(Kind.INVALID, "This day is over. Go on to today, and plan from there.");
+        }
         var zone = Zones.of(ours.clocks());
         long now = clock.millis();
         boolean today = day.equals(ours.today(clock));
         var byAccount = byAccount(day);
         var technicians = accounts.technicians();
         var ahead = technicians.stream().collect(Collectors.toMap(Technician::id, one -> {
-            var own =
-                    DayAhead.of(seenBy(byAccount.getOrDefault(one.id(), List.of()), one.id()), ours.shift(), now, zone);
+            var own = DayAhead.of(
+                    rounds.of(byAccount.getOrDefault(one.id(), List.of()), one.id()), ours.shift(), now, zone);
             return own == null ? DayAhead.empty(ours.shift(), today, now, zone) : own;
         }));
         var movable = movable(byAccount, day, ahead);
         var vans = new ArrayList<Van>();
         for (var one : technicians) {
-            var stops = DayAhead.visits(seenBy(movable, one.id())).stream()
+            var stops = DayAhead.visits(rounds.of(movable, one.id())).stream()
                     .map(visit ->
                             DayAhead.stop(visit, visit.get(0).call().head().window(), now))
                     .collect(Collectors.toMap(stop -> stop.id(), stop -> stop));

@@ -32,12 +32,9 @@ public class CustomerStore {
     @Transactional
     public void addIfNew(Customer customer) {
         int added = jdbc.sql("""
-                        insert ignore into customer (id, name, street, phone, email, access, latitude, longitude, digits)
-                        values (:id, :name, :street, :phone, :email, :access, :latitude, :longitude, :digits)
-                        """)
-                .params(CustomerRows.params(customer))
-                .param("digits", digits(customer))
-                .update();
+                        insert ignore into customer (id, name, street, phone, email, access, latitude, longitude)
+                        values (:id, :name, :street, :phone, :email, :access, :latitude, :longitude)
+                        """).params(CustomerRows.params(customer)).update();
         if (added == 1) {
             search.noteParts(customer.id());
         }
@@ -57,12 +54,9 @@ public class CustomerStore {
         jdbc.sql("""
                         update customer
                         set name = :name, street = :street, phone = :phone, email = :email, access = :access,
-                            latitude = :latitude, longitude = :longitude, digits = :digits
+                            latitude = :latitude, longitude = :longitude
                         where id = :id
-                        """)
-                .params(CustomerRows.params(customer))
-                .param("digits", digits(customer))
-                .update();
+                        """).params(CustomerRows.params(customer)).update();
         search.noteParts(customer.id());
     }
 
@@ -97,12 +91,13 @@ public class CustomerStore {
     /** Whoever is on file with the same name, and either the same street or the same phone. */
     public Optional<Customer> same(Customer customer) {
         return jdbc.sql(SELECT + """
-                        where name = :name and (street = :street or (digits = :digits and length(:digits) >= :least))
+                        where name = :name
+                          and (street = :street or (length(digits) >= :least and digits = regexp_replace(:phone, '[^0-9]', '')))
                         order by id limit 1
                         """)
                 .param("name", customer.name())
                 .param("street", customer.street())
-                .param("digits", digits(customer))
+                .param("phone", customer.phone())
                 .param("least", DIGITS_OF_A_PHONE)
                 .query(CustomerRows::customer)
                 .optional();
@@ -134,9 +129,5 @@ public class CustomerStore {
                 .update();
         jdbc.sql("delete from customer where id = :from").param("from", from).update();
         search.noteParts(into);
-    }
-
-    private static String digits(Customer customer) {
-        return customer.phone().replaceAll("\\D", "");
     }
 }

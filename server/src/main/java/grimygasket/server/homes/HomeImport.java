@@ -13,6 +13,7 @@ import grimygasket.server.web.CsvFile.Imported;
 import grimygasket.server.web.CsvFile.Line;
 import grimygasket.server.web.CsvFile.Wrong;
 import grimygasket.wording.Reasons;
+import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.ArrayList;
 import java.util.List;
@@ -90,16 +91,21 @@ class HomeImport {
     private Customer customer(Line line) {
         var data = HomeFile.customer(line);
         var wrong = validator.validate(data).stream()
-                .map(one -> one.getPropertyPath() + ": " + one.getMessage())
-                .sorted()
-                .collect(Collectors.joining(" "));
-        if (data.street().isBlank()) {
-            throw new IllegalArgumentException("street: Enter the street, so that you find the house.");
-        }
+                .collect(Collectors.toMap(one -> one.getPropertyPath().toString(), ConstraintViolation::getMessage));
+        require(wrong);
+        var customer = data.of(UUID.randomUUID());
+        require(Reasons.say(customer.unfit()));
+        return customer;
+    }
+
+    /** @param wrong by column, in sentences */
+    private static void require(Map<String, String> wrong) {
         if (!wrong.isEmpty()) {
-            throw new IllegalArgumentException(wrong);
+            throw new IllegalArgumentException(wrong.entrySet().stream()
+                    .map(one -> one.getKey() + ": " + one.getValue())
+                    .sorted()
+                    .collect(Collectors.joining(" ")));
         }
-        return data.of(UUID.randomUUID());
     }
 
     /** Nobody has looked at it yet: it is taken to be as most are. */
@@ -120,12 +126,7 @@ class HomeImport {
                     + String.join(", ", Shipped.KINDS) + ".");
         }
         var plate = new Plate(line.text("maker"), line.text("model"), line.text("serial"), line.text("place"));
-        var unfit = plate.unfit();
-        if (!unfit.isEmpty()) {
-            throw new IllegalArgumentException(Reasons.say(unfit).entrySet().stream()
-                    .map(one -> one.getKey() + ": " + one.getValue())
-                    .collect(Collectors.joining(" ")));
-        }
+        require(Reasons.say(plate.unfit()));
         return new CallMachine(
                 UUID.randomUUID(),
                 kind,

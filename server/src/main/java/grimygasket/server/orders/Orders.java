@@ -1,12 +1,9 @@
 package grimygasket.server.orders;
 
-import grimygasket.round.OnRound;
 import grimygasket.round.PartToLoad;
 import grimygasket.server.accounts.BusinessStore;
-import grimygasket.server.calls.Assessments;
 import grimygasket.server.calls.CallStore;
-import grimygasket.server.calls.Filed;
-import grimygasket.server.calls.Knowhows;
+import grimygasket.server.calls.OnRounds;
 import grimygasket.server.shelf.PartStore;
 import java.time.Clock;
 import java.util.HashMap;
@@ -26,22 +23,14 @@ class Orders {
 
     private final PartStore parts;
     private final CallStore calls;
-    private final Knowhows knowhows;
-    private final Assessments assessments;
+    private final OnRounds rounds;
     private final BusinessStore business;
     private final Clock clock;
 
-    Orders(
-            PartStore parts,
-            CallStore calls,
-            Knowhows knowhows,
-            Assessments assessments,
-            BusinessStore business,
-            Clock clock) {
+    Orders(PartStore parts, CallStore calls, OnRounds rounds, BusinessStore business, Clock clock) {
         this.parts = parts;
         this.calls = calls;
-        this.knowhows = knowhows;
-        this.assessments = assessments;
+        this.rounds = rounds;
         this.business = business;
         this.clock = clock;
     }
@@ -93,15 +82,8 @@ class Orders {
         var expected = new HashMap<UUID, Double>();
         open.stream()
                 .collect(Collectors.groupingBy(filed -> filed.call().head().accountId()))
-                .forEach((account, some) -> PartToLoad.expected(seenBy(some, account))
+                .forEach((account, some) -> PartToLoad.expected(rounds.of(some, account))
                         .forEach((part, count) -> expected.merge(part, count, Double::sum)));
         return expected;
-    }
-
-    private List<OnRound> seenBy(List<Filed> some, UUID account) {
-        return knowhows.of(some, account).stream()
-                .map(known ->
-                        new OnRound(known.call(), known.filed().customer(), known.knowhow(), assessments.of(known)))
-                .toList();
     }
 }

@@ -6,10 +6,8 @@ import biweekly.component.VEvent;
 import grimygasket.round.OnRound;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.Assessments;
 import grimygasket.server.calls.CallStore;
-import grimygasket.server.calls.Knowhows;
-import grimygasket.server.calls.Known;
+import grimygasket.server.calls.OnRounds;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.nio.charset.StandardCharsets;
@@ -42,22 +40,14 @@ class CalendarController {
     private final CalendarKeys keys;
     private final BusinessStore business;
     private final CallStore calls;
-    private final Knowhows knowhows;
-    private final Assessments assessments;
+    private final OnRounds rounds;
     private final Clock clock;
 
-    CalendarController(
-            CalendarKeys keys,
-            BusinessStore business,
-            CallStore calls,
-            Knowhows knowhows,
-            Assessments assessments,
-            Clock clock) {
+    CalendarController(CalendarKeys keys, BusinessStore business, CallStore calls, OnRounds rounds, Clock clock) {
         this.keys = keys;
         this.business = business;
         this.calls = calls;
-        this.knowhows = knowhows;
-        this.assessments = assessments;
+        this.rounds = rounds;
         this.clock = clock;
     }
 
@@ -96,10 +86,10 @@ class CalendarController {
         var calendar = new ICalendar();
         calendar.setProductId("-//Grimy Gasket//Round//EN");
         calendar.setName(ours.name());
-        knowhows.of(near, account).stream()
-                .filter(known -> known.call().head().closing() == null
-                        || !known.call().head().closing().cancelled())
-                .map(known -> event(known, ours.clocks()))
+        rounds.of(near, account).stream()
+                .filter(one -> one.call().head().closing() == null
+                        || !one.call().head().closing().cancelled())
+                .map(one -> event(one, ours.clocks()))
                 .forEach(calendar::addEvent);
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
@@ -107,21 +97,19 @@ class CalendarController {
                 .body(Biweekly.write(calendar).go());
     }
 
-    private VEvent event(Known known, ZoneId zone) {
-        var call = known.call();
-        var customer = known.filed().customer();
+    private VEvent event(OnRound one, ZoneId zone) {
+        var call = one.call();
+        var customer = one.customer();
         var begins = LocalDate.ofEpochDay(call.head().day())
                 .atStartOfDay()
                 .plusMinutes(call.head().plannedAt())
                 .atZone(zone);
-        var one = new OnRound(call, customer, known.knowhow(), assessments.of(known));
         var event = new VEvent();
         event.setUid(call.head().id().toString());
         event.setSequence(call.head().version());
         event.setSummary((call.complaint().isEmpty() ? "Upkeep" : call.complaint()) + ", " + customer.name());
-        event.setDescription(
-                known.knowhow().pack().name() + ", " + call.machine().maker() + " "
-                        + call.machine().model() + (customer.phone().isEmpty() ? "" : "\n" + customer.phone()));
+        event.setDescription(one.knowhow().pack().name() + ", " + call.machine().maker() + " "
+                + call.machine().model() + (customer.phone().isEmpty() ? "" : "\n" + customer.phone()));
         event.setLocation(customer.street());
         event.setDateStart(Date.from(begins.toInstant()));
         event.setDuration(new biweekly.util.Duration.Builder()

@@ -1,23 +1,22 @@
 package grimygasket.server.round;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
-import java.util.HexFormat;
+import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.keygen.Base64StringKeyGenerator;
+import org.springframework.security.crypto.keygen.StringKeyGenerator;
 import org.springframework.stereotype.Repository;
 
 /** Secret addresses of rounds, of which only hashes are kept. */
 @Repository
 class CalendarKeys {
-    private static final int BYTES = 24;
+    private static final int BYTES = 32;
+    private static final StringKeyGenerator KEYS =
+            new Base64StringKeyGenerator(Base64.getUrlEncoder().withoutPadding(), BYTES);
 
     private final JdbcClient jdbc;
-    private final SecureRandom random = new SecureRandom();
 
     CalendarKeys(JdbcClient jdbc) {
         this.jdbc = jdbc;
@@ -25,8 +24,8 @@ class CalendarKeys {
 
     /** Whose it is; nobody's if it was renewed, or its owner is locked out. */
     Optional<UUID> owner(String key) {
-        return jdbc.sql("select id from account where calendar_key = :hash and locked_at is null")
-                .param("hash", hash(key))
+        return jdbc.sql("select id from account where calendar_key = sha2(:key, 256) and locked_at is null")
+                .param("key", key)
                 .query(UUID.class)
                 .optional();
     }
@@ -40,10 +39,8 @@ class CalendarKeys {
 
     /** Another one; the one of before leads nowhere from now on. */
     String renew(UUID account) {
-        var bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        var key = HexFormat.of().formatHex(bytes);
-        set(account, hash(key));
+        var key = KEYS.generateKey();
+        set(account, key);
         return key;
     }
 
@@ -51,19 +48,10 @@ class CalendarKeys {
         set(account, null);
     }
 
-    private void set(UUID account, @Nullable String hash) {
-        jdbc.sql("update account set calendar_key = :hash where id = :id")
-                .param("hash", hash)
+    private void set(UUID account, @Nullable String key) {
+        jdbc.sql("update account set calendar_key = sha2(:key, 256) where id = :id")
+                .param("key", key)
                 .param("id", account)
                 .update();
-    }
-
-    private static String hash(String key) {
-        try {
-            var digest = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -1,15 +1,12 @@
 package grimygasket.server.round;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import grimygasket.round.OnRound;
 import grimygasket.round.Round;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.Assessments;
 import grimygasket.server.calls.CallStore;
 import grimygasket.server.calls.Filed;
-import grimygasket.server.calls.Knowhows;
-import grimygasket.server.calls.Known;
+import grimygasket.server.calls.OnRounds;
 import grimygasket.server.web.Zones;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -29,15 +26,13 @@ class RoundController {
 
     private final BusinessStore business;
     private final CallStore calls;
-    private final Knowhows knowhows;
-    private final Assessments assessments;
+    private final OnRounds rounds;
     private final Clock clock;
 
-    RoundController(BusinessStore business, CallStore calls, Knowhows knowhows, Assessments assessments, Clock clock) {
+    RoundController(BusinessStore business, CallStore calls, OnRounds rounds, Clock clock) {
         this.business = business;
         this.calls = calls;
-        this.knowhows = knowhows;
-        this.assessments = assessments;
+        this.rounds = rounds;
         this.clock = clock;
     }
 
@@ -52,9 +47,7 @@ class RoundController {
         var today = ours.today(clock);
         var ofDay = calls.onDay(me.id(), day);
         var leftOpen = day.equals(today) ? calls.openBefore(me.id(), day) : List.<Filed>of();
-        var all = knowhows.of(Stream.concat(ofDay.stream(), leftOpen.stream()).toList(), me.id()).stream()
-                .map(this::onRound)
-                .toList();
+        var all = rounds.of(Stream.concat(ofDay.stream(), leftOpen.stream()).toList(), me.id());
         var round = Round.of(
                 all.subList(0, ofDay.size()),
                 all.subList(ofDay.size(), all.size()),
@@ -62,9 +55,5 @@ class RoundController {
                 clock.millis(),
                 Zones.of(ours.clocks()));
         return new DayView(day, today, round);
-    }
-
-    private OnRound onRound(Known known) {
-        return new OnRound(known.call(), known.filed().customer(), known.knowhow(), assessments.of(known));
     }
 }

@@ -71,7 +71,7 @@ public class ShelfStore {
 
     /** Its id on the list. One that was typed on the call is proposed for it; one whose number the list has is that one. */
     private UUID onList(PartUse use, CallMachine machine) {
-        if (!use.partId().equals(use.id())) {
+        if (!use.wasTyped()) {
             return use.partId();
         }
         jdbc.sql("""

@@ -19,13 +19,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleBiFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /**
- * Plans of drawn days against what people do without one: whoever is free first takes the next window, or the nearest visit. With
- * {@code -Dplans=5,20} the table of {@code docs/benchmarks.md} is printed, see {@code scripts/plans}.
+ * Plans of drawn days against what people do without one: whoever is free first takes the next window, or the nearest visit. {@code
+ * scripts/plans} draws more of them, for the table of {@code docs/benchmarks.md}.
  */
 public class PlansTest {
     private static final Shift SHIFT = new Shift(480, 1020, new Location(54, 2));
@@ -113,23 +116,6 @@ public class PlansTest {
     }
 
     @Test
-    public void aPlanCostsLessThanWhatIsDoneWithoutOne() {
-        var random = new Random(12);
-        var stops = drawn(random, 5 * VISITS_A_VAN);
-        var plan = solved(5, stops);
-        assertEquals(
-                plan.stream()
-                        .flatMap(van -> van.visits().stream())
-                        .map(Visit::id)
-                        .collect(Collectors.toSet()),
-                new HashSet<>(stops.stream().map(Stop::id).toList()),
-                "every visit is made once");
-        assertTrue(
-                cost(plan) < cost(byHand(5, stops, (van, stop) -> stop.window().from())));
-        assertTrue(cost(plan) < cost(byHand(5, stops, PlansTest::nearest)));
-    }
-
-    @Test
     public void oneDayIsAsGoodAsItsExactOrder() {
         var stops = drawn(new Random(3), 7);
         var exact = new Van(
@@ -140,39 +126,65 @@ public class PlansTest {
         assertEquals(cost(solved(1, stops)), cost(List.of(exact)), 1.0);
     }
 
-    @Test
-    public void theTableOfTheBenchmarks() {
-        for (var count : System.getProperty("plans", "").split(",")) {
-            if (!count.isBlank()) {
-                print(Integer.parseInt(count));
-            }
-        }
+    /** How many vans, and over how many days: one day of five, or what a benchmark asks for. */
+    @DataProvider
+    Object[][] plans() {
+        return Stream.of(System.getProperty("plans", "5").split(","))
+                .map(count -> new Object[] {Integer.parseInt(count)})
+                .toArray(Object[][]::new);
     }
 
-    private static void print(int count) {
-        int days = 10;
+    @Test(dataProvider = "plans")
+    public void aPlanCostsLessThanWhatIsDoneWithoutOne(int count) {
+        int days = Integer.getInteger("plans.days", 1);
         var random = new Random(count);
-        double[][] sums = new double[3][4];
+        var clock = new Sums("by the clock");
+        var near = new Sums("nearest first");
+        var planned = new Sums("planned");
         for (int day = 0; day < days; day++) {
             var stops = drawn(random, count * VISITS_A_VAN);
-            for (int way = 0; way < 3; way++) {
-                long began = System.nanoTime();
-                var vans = switch (way) {
-                    case 0 -> byHand(count, stops, (van, stop) -> stop.window().from());
-                    case 1 -> byHand(count, stops, PlansTest::nearest);
-                    default -> solved(count, stops);
-                };
-                sums[way][3] += (System.nanoTime() - began) / 1e9 / days;
-                sums[way][0] += 100 * kept(vans) / days;
-                sums[way][1] += driven(vans) / count / days;
-                sums[way][2] += cost(vans) / count / days;
-            }
+            clock.add(() -> byHand(count, stops, (van, stop) -> stop.window().from()));
+            near.add(() -> byHand(count, stops, PlansTest::nearest));
+            var plan = planned.add(() -> solved(count, stops));
+            assertEquals(
+                    plan.stream()
+                            .flatMap(van -> van.visits().stream())
+                            .map(Visit::id)
+                            .collect(Collectors.toSet()),
+                    new HashSet<>(stops.stream().map(Stop::id).toList()),
+                    "every visit is made once");
         }
-        var ways = List.of("by the clock", "nearest first", "planned");
-        for (int way = 0; way < 3; way++) {
-            System.out.printf(
-                    "| %d | %s | %.0f%% | %.0f | %.0f | %.1f |%n",
-                    count, ways.get(way), sums[way][0], sums[way][1], sums[way][2], sums[way][3]);
+        Stream.of(clock, near, planned).forEach(sums -> System.out.println(sums.row(count, days)));
+        assertTrue(planned.cost < clock.cost, planned.cost + " planned, by the clock " + clock.cost);
+        assertTrue(planned.cost < near.cost, planned.cost + " planned, nearest first " + near.cost);
+    }
+
+    /** What a way to plan comes to, over some days. */
+    private static final class Sums {
+        private final String way;
+        private double kept;
+        private double driven;
+        private double cost;
+        private double seconds;
+
+        Sums(String way) {
+            this.way = way;
+        }
+
+        List<Van> add(Supplier<List<Van>> plan) {
+            long began = System.nanoTime();
+            var vans = plan.get();
+            seconds += (System.nanoTime() - began) / 1e9;
+            kept += PlansTest.kept(vans);
+            driven += PlansTest.driven(vans);
+            cost += PlansTest.cost(vans);
+            return vans;
+        }
+
+        String row(int count, int days) {
+            return "| %d | %s | %.0f%% | %.0f | %.0f | %.1f |"
+                    .formatted(
+                            count, way, 100 * kept / days, driven / count / days, cost / count / days, seconds / days);
         }
     }
 }
