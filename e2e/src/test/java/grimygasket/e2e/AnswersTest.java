@@ -138,10 +138,28 @@ public class AnswersTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Phone")))
                 .hasAttribute("href", Pattern.compile("^tel:"));
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Map")))
-                .hasAttribute("href", Pattern.compile("^geo:0,0\\?q="));
+                .hasAttribute("href", Pattern.compile("^geo:54[.]021,2[.]03\\?q="));
         button(page, "Show machine and customer").click();
         assertThat(page.getByText("SERIAL")).isInViewport();
         assertThat(page.getByText("PLACE")).isInViewport();
+    }
+
+    /** Wet, a thumb taps twice; where the first tap met an answer, the second would meet one of a step that nobody has read. */
+    @Test
+    public void aThumbThatTapsTwiceAnswersOnce() {
+        var page = chromium.signedIn(installation, Size.PHONE, HALF_DONE);
+        var answer = page.getByLabel("Answers").getByRole(AriaRole.BUTTON).first();
+        answer.waitFor();
+        int before = findings(HALF_DONE).length;
+        var step = page.getByLabel("Next step").getByRole(AriaRole.HEADING).first();
+        var read = step.innerText();
+        var place = answer.boundingBox();
+        page.touchscreen().tap(place.x + place.width / 2, place.y + place.height / 2);
+        assertThat(step).not().hasText(read);
+        page.touchscreen().tap(place.x + place.width / 2 + 4, place.y + place.height / 2 + 3);
+        kept(page);
+        page.waitForTimeout(1000);
+        assertEquals(findings(HALF_DONE).length, before + 1);
     }
 
     private static Locator.GetByRoleOptions named(String name) {
