@@ -31,12 +31,9 @@ final class Snapshot {
         try (var connection = database.connect();
                 var statement = connection.createStatement()) {
             for (var name : names(connection)) {
-                try (var result = statement.executeQuery("select * from `" + name + "`")) {
+                var columns = columns(connection, name);
+                try (var result = statement.executeQuery("select " + quoted(columns) + " from `" + name + "`")) {
                     var about = result.getMetaData();
-                    var columns = new ArrayList<String>();
-                    for (int i = 1; i <= about.getColumnCount(); i++) {
-                        columns.add(about.getColumnName(i));
-                    }
                     var rows = new ArrayList<Object[]>();
                     while (result.next()) {
                         var row = new Object[columns.size()];
@@ -67,6 +64,23 @@ final class Snapshot {
         return names;
     }
 
+    /** Without those that the database works out of others. */
+    private static List<String> columns(Connection connection, String table) throws SQLException {
+        var columns = new ArrayList<String>();
+        try (var result = connection.getMetaData().getColumns(connection.getCatalog(), null, table, null)) {
+            while (result.next()) {
+                if (result.getString("IS_GENERATEDCOLUMN").equals("NO")) {
+                    columns.add(result.getString("COLUMN_NAME"));
+                }
+            }
+        }
+        return columns;
+    }
+
+    private static String quoted(List<String> columns) {
+        return columns.stream().map(column -> "`" + column + "`").collect(Collectors.joining(", "));
+    }
+
     void restore() {
         try (var connection = database.connect();
                 var statement = connection.createStatement()) {
@@ -83,10 +97,9 @@ final class Snapshot {
     }
 
     private static void insert(Connection connection, String name, Table table) throws SQLException {
-        var columns = table.columns.stream().map(column -> "`" + column + "`").collect(Collectors.joining(", "));
         var marks = IntStream.range(0, table.columns.size()).mapToObj(i -> "?").collect(Collectors.joining(", "));
-        try (var insert =
-                connection.prepareStatement("insert into `" + name + "` (" + columns + ") values (" + marks + ")")) {
+        try (var insert = connection.prepareStatement(
+                "insert into `" + name + "` (" + quoted(table.columns) + ") values (" + marks + ")")) {
             for (var row : table.rows) {
                 for (int i = 0; i < row.length; i++) {
                     insert.setObject(i + 1, row[i]);
