@@ -20,6 +20,13 @@ class DueStore implements FollowsCalls {
     /** So many machines are worked out in the time that somebody waits. */
     private static final int AT_ONCE = 100;
 
+    /** Of a machine m. */
+    private static final String IS_TO_WORK_OUT = """
+            not m.dues_known
+            and exists (select 1 from service_call c
+                        where c.machine_id = m.id and c.closed_at is not null and not c.cancelled)
+            """;
+
     private final JdbcClient jdbc;
 
     DueStore(JdbcClient jdbc) {
@@ -72,15 +79,20 @@ class DueStore implements FollowsCalls {
                                 where c.machine_id = m.id and c.closed_at is not null and not c.cancelled
                                 order by c.closed_at desc limit 1) as call_id
                         from machine m
-                        where not m.dues_known and (:machine is null or m.id = :machine)
-                          and exists (select 1 from service_call c
-                                      where c.machine_id = m.id and c.closed_at is not null and not c.cancelled)
+                        where (:machine is null or m.id = :machine) and %s
                         order by m.id limit :most for update skip locked
-                        """)
+                        """.formatted(IS_TO_WORK_OUT))
                 .param("machine", machine)
                 .param("most", AT_ONCE)
                 .query(UUID.class)
                 .list();
+    }
+
+    /** Whether all machines are worked out; those that somebody else is working out are not yet. */
+    boolean isComplete() {
+        return jdbc.sql("select not exists (select 1 from machine m where %s)".formatted(IS_TO_WORK_OUT))
+                .query(Boolean.class)
+                .single();
     }
 
     void keep(UUID machine, List<NextDate> dues) {

@@ -33,7 +33,7 @@ class Dues {
     @Transactional
     public boolean workOut(SignedIn me) {
         workOut(null, me);
-        return store.toWorkOut(null).isEmpty();
+        return store.isComplete();
     }
 
     /** @param machine the only one that is worked out; null for all */

@@ -1,6 +1,7 @@
 package grimygasket.server.homes;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
@@ -9,12 +10,17 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Customers and their machines: listed, out and in as a file, joined, and what is due. */
 public class HomesTest extends ServerTest {
     private static final String HEAD = "name,street,phone,email,kind,maker,model,serial\r\n";
+
+    @Autowired
+    private TransactionTemplate transaction;
 
     private static Answer taken(Client client, String csv, String query) {
         return client.postCsv("/api/customers.csv" + query, csv);
@@ -192,6 +198,21 @@ public class HomesTest extends ServerTest {
         assertTrue(allDue(client, "2999-01-01").stream()
                 .noneMatch(one -> one.path("machineId").asString().equals(machine)
                         && one.path("openCall").isMissingNode()));
+    }
+
+    @Test
+    public void whatSomebodyElseIsWorkingOutIsNotComplete() {
+        var client = signedIn();
+        allDue(client, "2999-01-01");
+        jdbc.sql("update machine set dues_known = false").update();
+        transaction.executeWithoutResult(working -> {
+            jdbc.sql("select id from machine for update").query(UUID.class).list();
+            assertFalse(client.get("/api/due?until=2999-01-01")
+                    .body()
+                    .path("complete")
+                    .asBoolean(true));
+        });
+        assertFalse(allDue(client, "2999-01-01").isEmpty());
     }
 
     private static List<JsonNode> allDue(Client client, String until) {
