@@ -168,7 +168,7 @@ final class Chromium implements AutoCloseable {
         var device = UUID.randomUUID().toString();
         profile.addInitScript("localStorage.setItem('grimy-gasket:device', '" + device + "')");
         // The first request brings the token that the second must show.
-        profile.request().get(address + "/api/session");
+        profile.request().get(address + "/api/session", again());
         var token = profile.cookies().stream()
                 .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
                 .findFirst()
@@ -176,8 +176,7 @@ final class Chromium implements AutoCloseable {
         var answer = profile.request()
                 .post(
                         address + "/api/session",
-                        RequestOptions.create()
-                                .setHeader("X-XSRF-TOKEN", token.value)
+                        again().setHeader("X-XSRF-TOKEN", token.value)
                                 .setHeader("X-Device", device)
                                 .setForm(FormData.create()
                                         .set("login", Installation.LOGIN)
@@ -185,6 +184,11 @@ final class Chromium implements AutoCloseable {
         if (!answer.ok()) {
             throw new IllegalStateException("signing in was answered " + answer.status() + ": " + answer.text());
         }
+    }
+
+    /** A server may close an idle connection in the moment in which the next request is sent on it: browsers try again, and so does this. */
+    private static RequestOptions again() {
+        return RequestOptions.create().setMaxRetries(2);
     }
 
     /** Somebody signs in on a phone. */
