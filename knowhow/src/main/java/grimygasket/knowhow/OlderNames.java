@@ -1,6 +1,7 @@
 package grimygasket.knowhow;
 
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What know-how was written with before the symptom was called so: it was a sign. Done on the text, so that a draft goes on with it. */
 final class OlderNames {
@@ -11,6 +12,9 @@ final class OlderNames {
     private OlderNames() {}
 
     static String ofPack(String yaml) {
+        if (Stream.of("sign:", "signs:", "signs/").noneMatch(yaml::contains)) {
+            return yaml;
+        }
         return ADDRESS.matcher(MEMBER.matcher(yaml).replaceAll("$1symptom$2:")).replaceAll("symptoms/");
     }
 

@@ -138,7 +138,7 @@ public record PackText(String yaml) {
         return section.getValueNode() instanceof SequenceNode list ? list.getValue() : List.of();
     }
 
-    private Optional<MappingNode> piece(List<Node> pieces, String id) {
+    private static Optional<MappingNode> piece(List<Node> pieces, String id) {
         return pieces.stream()
                 .filter(MappingNode.class::isInstance)
                 .map(MappingNode.class::cast)
@@ -152,15 +152,20 @@ public record PackText(String yaml) {
         return member(root(), section).flatMap(found -> piece(pieces(found), id));
     }
 
-    private Optional<NodeTuple> member(MappingNode of, String name) {
+    private static Optional<NodeTuple> member(MappingNode of, String name) {
         var found = of.getValue().stream()
                 .filter(member -> isText(member.getKeyNode(), name))
                 .findFirst();
-        if (found.isPresent()
-                && start(found.get().getValueNode()) < end(found.get().getKeyNode())) {
+        if (found.filter(PackText::isAlias).isPresent()) {
             throw new PackException(List.of("“" + name + "” repeats another by an alias: it is changed in the file."));
         }
         return found;
+    }
+
+    /** What stands elsewhere has its own marks there. Compared as they are: their places in the text take a walk through all of it. */
+    private static boolean isAlias(NodeTuple member) {
+        var name = member.getKeyNode().getEndMark().orElseThrow();
+        return member.getValueNode().getStartMark().orElseThrow().getIndex() < name.getIndex();
     }
 
     private static boolean isText(Node node, String text) {

@@ -46,10 +46,11 @@ public class Library {
         for (var kind : Shipped.KINDS) {
             var texts = Shipped.texts(kind);
             if (revisions.find(kind, texts).isEmpty()) {
-                reader.read(kind, texts);
+                var known = reader.read(kind, texts);
                 boolean ownChoice = revisions.of(kind).stream()
                         .anyMatch(revision -> revision.active() && revision.source() != Source.SHIPPED);
                 int number = revisions.add(kind, Source.SHIPPED, "Shipped with the application", texts);
+                read.put(kind + " " + number, known);
                 if (!ownChoice) {
                     revisions.activate(kind, number);
                 }
