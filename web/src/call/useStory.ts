@@ -103,8 +103,8 @@ export function useStory() {
         id: kept.id,
         at: kept.at,
         by: kept.by,
-        what: byId(pack.value.cautions, kept.caution)?.title ?? kept.caution,
-        result: 'done',
+        what: byId(pack.value.cautions, kept.caution)?.done ?? kept.caution,
+        result: '',
         undo: () => actions.unconfirm(kept.id),
       })),
       ...call.value.parts.map((use) => ({

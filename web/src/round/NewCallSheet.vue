@@ -23,6 +23,7 @@ const props = defineProps<{
   /** Whom and what it is about, where that is known. */
   start?: Start
 }>()
+const emit = defineEmits<{ added: [] }>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
 const {
@@ -103,6 +104,7 @@ function submit() {
   const command = written()
   adding.mutate(command, {
     onSuccess: async () => {
+      emit('added')
       open.value = false
       await router.push(`/calls/${command.call}`)
     },

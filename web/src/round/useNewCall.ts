@@ -59,12 +59,16 @@ const blank = (day: string): NewCall => ({
   machine: blankMachine(),
 })
 
+const times = ({ plannedAt, promised }: Pick<Call['head'], 'plannedAt' | 'promised'>) => ({
+  plannedAt: clockTime(plannedAt),
+  until: promised ? clockTime(promised.until) : '',
+})
+
 /** A call about another machine of a visit: the same home at the same time. */
 const beside = (visit: Call): NewCall => ({
   ...blank(isoDay(visit.head.day)),
   visitId: visit.head.visitId,
-  plannedAt: clockTime(visit.head.plannedAt),
-  until: visit.head.promised ? clockTime(visit.head.promised.until) : '',
+  ...times(visit.head),
   customer: visit.customer,
 })
 
@@ -73,13 +77,18 @@ export interface Start {
   customer: Customer
   machine?: Machine
   upkeep?: boolean
+  complaint?: string
+  /** When somebody is there; the next time that is free where it is not said. */
+  when?: Pick<Call['head'], 'plannedAt' | 'promised'>
 }
 
-const about = (day: string, { customer, machine, upkeep = false }: Start): NewCall => ({
+const about = (day: string, { customer, machine, upkeep = false, complaint = '', when }: Start): NewCall => ({
   ...blank(day),
+  ...(when && times(when)),
   customer: { ...customer },
   machine: machine ? { ...machine } : blankMachine(),
   upkeep,
+  complaint,
 })
 
 /**

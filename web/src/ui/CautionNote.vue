@@ -11,7 +11,7 @@ const known = computed(() => props.pack.cautions.find((one) => one.id === props.
     v-if="known"
     class="border-warn bg-warn-pale text-ink border-l-8 px-3 py-2 text-[0.95rem]"
     role="note"
-    aria-label="Caution"
+    :aria-label="`Caution: ${known.title}`"
   >
     <b>⚠ {{ lead ?? known.title }}.</b> {{ known.text }}
     <slot />

@@ -233,6 +233,7 @@ export const FIELDS: Record<Section, Field[]> = {
     { member: 'title', label: 'Title', kind: 'text' },
     { member: 'hazard', label: 'The hazard', kind: 'choice', from: () => HAZARDS },
     { member: 'text', label: 'What to do against it', kind: 'text' },
+    { member: 'done', label: 'What whoever has done it says', kind: 'text', optional: true },
   ],
 }
 

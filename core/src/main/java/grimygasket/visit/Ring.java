@@ -77,9 +77,14 @@ public record Ring(List<Segment> segments) {
         return upkeep.tasks().stream().anyMatch(task -> task.due() && !task.done()) ? Stage.CLEAN : firstGap();
     }
 
+    /** A caution that nobody confirmed leads back while the machine is open; on one that is closed again it is past, and a gap at the end. */
     private Stage firstGap() {
+        boolean open = segments.stream()
+                .anyMatch(segment ->
+                        !segment.sealed() && (segment.stage() == Stage.OPEN || segment.stage() == Stage.CLOSE));
         return segments.stream()
                 .filter(segment -> !segment.sealed())
+                .filter(segment -> open || segment.gaps().stream().anyMatch(gap -> gap.kind() != Kind.CAUTION))
                 .map(Segment::stage)
                 .findFirst()
                 .orElse(Stage.HAND_OVER);

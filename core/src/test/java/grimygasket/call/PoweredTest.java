@@ -43,7 +43,7 @@ public class PoweredTest {
             new Packs()
                     .exposing("cover", null, 2, 2)
                     .caution("stop")
-                    .caution(new Caution("scald", "Scald", "Wait.", Hazard.HEAT, List.of(), List.of()))
+                    .caution(new Caution("scald", "Scald", "Wait.", null, Hazard.HEAT, List.of(), List.of()))
                     .fault("earth", 0.01)
                     .fault("jam", 0.05)
                     .symptom(new Symptom(

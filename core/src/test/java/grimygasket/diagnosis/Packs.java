@@ -89,8 +89,8 @@ public final class Packs {
     /** A layer behind which is what must not have power while it is open, and holds a charge. */
     public Packs exposing(String id, String within, double open, double close) {
         if (cautions.stream().noneMatch(caution -> caution.id().equals("shock"))) {
-            caution(new Caution("shock", "Shock", "Unplug it.", Hazard.POWER, List.of(), List.of()));
-            caution(new Caution("charge", "Charge", "Wait.", Hazard.STORED, List.of(), List.of()));
+            caution(new Caution("shock", "Shock", "Unplug it.", null, Hazard.POWER, List.of(), List.of()));
+            caution(new Caution("charge", "Charge", "Wait.", null, Hazard.STORED, List.of(), List.of()));
         }
         var cover = new Piece(
                 id + "-cover",
@@ -274,7 +274,7 @@ public final class Packs {
     }
 
     public Packs caution(String id) {
-        return caution(new Caution(id, id, id, Hazard.OTHER, List.of(), List.of()));
+        return caution(new Caution(id, id, id, null, Hazard.OTHER, List.of(), List.of()));
     }
 
     public Packs caution(Caution caution) {

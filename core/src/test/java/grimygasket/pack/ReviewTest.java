@@ -187,7 +187,7 @@ public class ReviewTest {
     @Test
     public void workBehindAnElectricCoverSaysToUnplug() {
         var packs = harmless()
-                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of(), List.of()))
+                .caution(new Caution("shock", "Shock", "Unplug.", null, Hazard.POWER, List.of(), List.of()))
                 .layer(new Layer(
                         "cover",
                         "cover",
@@ -211,8 +211,9 @@ public class ReviewTest {
         var words = List.of(Instruction.valueOf("Gloves on; torch from below. A glove is no mask, mask on."));
         var look = look("dig", null, List.of("torch"), List.of("dust", "glass"), 0, bad);
         var pack = harmless()
-                .caution(new Caution("dust", "Dust", "Mask on.", Hazard.OTHER, List.of(), List.of()))
-                .caution(new Caution("glass", "Glass", "Gloves, always.", Hazard.CUTS, List.of(), List.of("gloves")))
+                .caution(new Caution("dust", "Dust", "Mask on.", null, Hazard.OTHER, List.of(), List.of()))
+                .caution(new Caution(
+                        "glass", "Glass", "Gloves, always.", null, Hazard.CUTS, List.of(), List.of("gloves")))
                 .check(new Check(
                         look.id(),
                         look.name(),
@@ -256,7 +257,7 @@ public class ReviewTest {
     @Test
     public void aDangerousFaultIsLookedForAndCuredUnderItsCaution() {
         var packs = harmless()
-                .caution(new Caution("gas", "Gas", "Out.", Hazard.GAS, List.of(), List.of()))
+                .caution(new Caution("gas", "Gas", "Out.", null, Hazard.GAS, List.of(), List.of()))
                 .layer("lid", null, 1, 1)
                 .fault(new Fault("leak", "leak", List.of(), 0.1, 0, null, "gas", List.of(), Map.of(), List.of()))
                 .symptom("smells", 0.1, Map.of("leak", 0.9))
@@ -274,7 +275,7 @@ public class ReviewTest {
     @Test
     public void whatBlowsAgainIsNotCuredBeforeItsCauses() {
         var packs = harmless()
-                .caution(new Caution("fire", "Fire", "Never bridge it.", Hazard.FIRE, List.of(), List.of()))
+                .caution(new Caution("fire", "Fire", "Never bridge it.", null, Hazard.FIRE, List.of(), List.of()))
                 .fault(new Fault(
                         "blown", "blown", List.of(), 0.1, 0, null, "fire", List.of(), Map.of("known", 0.3), List.of()))
                 .remedy(new Remedy(
@@ -305,7 +306,7 @@ public class ReviewTest {
     @Test
     public void noAlarmAndNoOrderByTelephoneThatCouldHurt() {
         var packs = new Packs()
-                .caution(new Caution("shock", "Shock", "Unplug.", Hazard.POWER, List.of(), List.of()))
+                .caution(new Caution("shock", "Shock", "Unplug.", null, Hazard.POWER, List.of(), List.of()))
                 .fault("known", 0.1);
         var asked = new Check(
                 "open-it",

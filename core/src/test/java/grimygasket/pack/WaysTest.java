@@ -48,7 +48,7 @@ public class WaysTest {
         return new Packs()
                 .layer(layer("back", null, 5, List.of(), List.of(), piece("panel", "T10", false)))
                 .layer(FRONT)
-                .caution(new Caution("wet", "Wet", "Lay a towel.", Hazard.WATER, List.of(), List.of("gloves")))
+                .caution(new Caution("wet", "Wet", "Lay a towel.", null, Hazard.WATER, List.of(), List.of("gloves")))
                 .fault("jam", 0.05)
                 .check(
                         "look",

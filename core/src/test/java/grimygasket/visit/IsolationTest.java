@@ -28,9 +28,10 @@ import org.testng.annotations.Test;
 public class IsolationTest {
     private static final Pack PACK = new Packs()
             .feature("cordless")
-            .caution(new Caution("cuts", "Cuts", "Gloves.", Hazard.CUTS, List.of(), List.of()))
-            .caution(new Caution("power", "Power", "Unplug.", Hazard.POWER, List.of("!cordless"), List.of()))
-            .caution(new Caution("battery", "Battery", "First out.", Hazard.BATTERY, List.of("cordless"), List.of()))
+            .caution(new Caution("cuts", "Cuts", "Gloves.", null, Hazard.CUTS, List.of(), List.of()))
+            .caution(new Caution("power", "Power", "Unplug.", null, Hazard.POWER, List.of("!cordless"), List.of()))
+            .caution(new Caution(
+                    "battery", "Battery", "First out.", null, Hazard.BATTERY, List.of("cordless"), List.of()))
             .layer(new Layer(
                     "cover",
                     "Cover off",

@@ -69,7 +69,7 @@ public class RingTest {
             null);
     private static final Pack PACK = new Packs()
             .feature("chopper")
-            .caution(new Caution("shock", "Electric shock", "Unplug.", Hazard.POWER, List.of(), List.of()))
+            .caution(new Caution("shock", "Electric shock", "Unplug.", null, Hazard.POWER, List.of(), List.of()))
             .layer(new Layer(
                     "below",
                     "Kick plate off",
@@ -357,6 +357,12 @@ public class RingTest {
         assertEquals(stands(cured.kept("shock")), Stage.OPEN, "the kick plate is on no tray");
         assertEquals(stands(cured.laid(piece("plate", "below"))), Stage.CLOSE);
         assertEquals(stands(cured.closed()), Stage.HAND_OVER);
+        var rebuilt = new Visits()
+                .findings(SYMPTOM, new CheckMade("look", "bad"), CLEANED)
+                .laid(piece("plate", "below", null, Place.BACK, 0));
+        assertEquals(stands(rebuilt), Stage.PROVE, "it is closed: that nobody said that it was off is told at the end");
+        assertEquals(stands(rebuilt.seen("works", 1)), Stage.HAND_OVER);
+        assertEquals(gaps(Stage.SAFE, rebuilt), List.of(Gap.of(Kind.CAUTION, "Electric shock")));
     }
 
     /** A cut-out blows again while the duct that blew it is as it was: for the lead alone to leave so. */

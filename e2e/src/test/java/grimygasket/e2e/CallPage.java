@@ -121,11 +121,17 @@ record CallPage(Page page) {
         }
     }
 
+    /** Says that a caution has been seen to. */
+    void confirms(String caution) {
+        panel().getByRole(AriaRole.NOTE, new Locator.GetByRoleOptions().setName("Caution: " + caution))
+                .getByRole(AriaRole.BUTTON)
+                .click();
+    }
+
     /** Confirms every caution that the work so far and ahead asks for. */
     void makesSafe() {
         segment("Safe");
-        var open =
-                panel().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Done: ")));
+        var open = panel().getByRole(AriaRole.NOTE).getByRole(AriaRole.BUTTON);
         for (int left = open.count(); left > 0; left--) {
             open.first().click();
             assertThat(open).hasCount(left - 1);

@@ -3,6 +3,7 @@ package grimygasket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
+import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.Test;
 
 /** What was written down wrong, or for the wrong person, is put right on the call. */
@@ -48,5 +49,33 @@ public class PutRightTest extends BrowserTest {
         assertEquals(
                 column("select concat(cancelled, ' ', sign_off) from service_call where id = '" + mistaken.id() + "'"),
                 new String[] {"1 Entered twice"});
+    }
+
+    @Test
+    public void aCallAboutAnotherKindTakesItsPlaceAndIsMadeAgainForAnotherDay() {
+        var page = chromium.signedIn(installation, Size.PHONE);
+        var mistaken = CallPage.add(page, "Dishwasher", "It does not turn").id();
+        unfold(page, "This call");
+        button(page, "It is another kind of machine").click();
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        assertThat(sheet.getByLabel("Complaint")).hasValue("It does not turn");
+        assertThat(sheet).containsText("Odile Marsh");
+        sheet.getByLabel("Washing machine").check();
+        sheet.getByLabel("Maker").fill("Corvanne");
+        button(page, "Put on the round").click();
+        page.waitForURL(url -> url.contains("/calls/") && !url.contains(mistaken));
+        page.getByLabel("Next step").waitFor();
+        hasSentAll(page);
+        assertEquals(column("select cancelled from service_call where id = '" + mistaken + "'"), new String[] {"1"});
+        unfold(page, "This call");
+        button(page, "The same on another day").click();
+        button(page, "Put on the round").click();
+        var first = new CallPage(page).id();
+        page.waitForURL(url -> url.contains("/calls/") && !url.contains(first));
+        hasSentAll(page);
+        assertEquals(
+                column("select count(*) from service_call c join service_call o on o.machine_id = c.machine_id"
+                        + " and o.day = c.day + interval 1 day where c.id = '" + first + "'"),
+                new String[] {"1"});
     }
 }

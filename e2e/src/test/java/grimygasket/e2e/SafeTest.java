@@ -14,10 +14,6 @@ public class SafeTest extends BrowserTest {
         return CallPage.add(chromium.signedIn(installation, Size.PHONE), kind, complaint);
     }
 
-    private static void confirms(CallPage call, String caution) {
-        call.touch("Done: " + caution.substring(0, 1).toLowerCase() + caution.substring(1));
-    }
-
     @Test
     public void aBreakerThatTrippedKeepsPowerAwayUntilBothLooksHaveFoundNothing() {
         var call = add("Dishwasher", "It trips the breaker, and water stands in it");
@@ -26,7 +22,7 @@ public class SafeTest extends BrowserTest {
         assertThat(call.panel()).not().containsText("Ask to look, by phone");
         call.goesOn();
         assertThat(call.panel()).containsText("Stop and make it safe");
-        confirms(call, "Stop and make it safe");
+        call.confirms("Stop and make it safe");
         for (var look :
                 List.of("Look and smell for a scorched plug, contact or wire", "Measure the insulation to earth")) {
             assertThat(call.panel()).containsText(look);
@@ -46,7 +42,7 @@ public class SafeTest extends BrowserTest {
         var call = CallPage.add(rollo, "Dishwasher", "It trips the breaker");
         call.touch("Yes: Smell of burning, smoke, or it trips the breaker");
         call.goesOn();
-        confirms(call, "Stop and make it safe");
+        call.confirms("Stop and make it safe");
         call.panel().getByText("Nothing scorched").click();
         assertThat(call.panel()).containsText("what is left to clear it is for somebody qualified");
         assertThat(call.panel()).not().containsText("All sound");
@@ -77,7 +73,7 @@ public class SafeTest extends BrowserTest {
         call.touch("Yes: Smell of gas, or a carbon-monoxide alarm");
         call.goesOn();
         assertThat(call.panel()).containsText("Get everybody out, now");
-        confirms(call, "Gas");
+        call.confirms("Gas");
         assertThat(call.panel()).containsText("only licensed people may put it back in use");
         assertThat(call.panel()).containsText("it stays without power, and is handed on");
     }

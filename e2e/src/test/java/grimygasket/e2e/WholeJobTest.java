@@ -145,11 +145,11 @@ public class WholeJobTest extends BrowserTest {
                 .click();
         assertThat(call.panel()).containsText("Open first: Lower rack and filter out, then Sump cover off");
         assertThat(call.panel()).containsText("Glass may hide");
-        button(page, "Done: cuts").click();
-        assertThat(call.panel()).containsText("✓ Cuts: done");
-        button(page, "Done: tipping").click();
-        button(page, "Done: electric shock").click();
-        assertThat(call.panel()).containsText("✓ Electric shock: cut off");
+        call.confirms("Cuts");
+        assertThat(call.panel()).containsText("✓ Gloves on");
+        call.confirms("Tipping");
+        call.confirms("Electric shock");
+        assertThat(call.panel()).containsText("✓ Plug out, or breaker locked");
 
         call.touch("The tray");
         call.lays("Lower rack and filter out", "Lower rack", "Filter");

@@ -1,6 +1,7 @@
 package grimygasket.knowhow;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.diagnosis.Diagnosis;
@@ -34,6 +35,13 @@ public class KnowledgeTest {
 
     private static Pack pack(String kind) {
         return Shipped.knowhow(kind).pack();
+    }
+
+    @Test(dataProvider = "kinds")
+    public void eachCautionIsConfirmedInWordsOfItsOwn(String kind) {
+        for (var caution : pack(kind).cautions()) {
+            assertFalse(caution.done().startsWith("Done"), kind + " " + caution.id());
+        }
     }
 
     /** The rows of the trade's tables of faults, by the ids that they have in the packs. */
