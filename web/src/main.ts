@@ -7,7 +7,7 @@ import App from './App.vue'
 import { queryClient } from './api/queryClient'
 import { askForRound } from './api/queries'
 import { callView, router } from './router'
-import { keepsForSomebody } from './store/nextDays'
+import { keepsForSomebody } from './store/held/nextDays'
 import './styles.css'
 
 // With a slow network the first view waits for one answer instead of two.

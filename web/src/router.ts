@@ -24,12 +24,12 @@ export const router = createRouter({
       props: true,
       children: [
         { path: '', component: () => import('./know-how/WhatIf.vue') },
-        { path: 'faults', component: () => import('./know-how/FaultList.vue') },
-        { path: 'faults/:fault', component: () => import('./know-how/FaultPage.vue'), props: true },
-        { path: 'symptoms', component: () => import('./know-how/SymptomMatrix.vue') },
+        { path: 'faults', component: () => import('./know-how/fault/FaultList.vue') },
+        { path: 'faults/:fault', component: () => import('./know-how/fault/FaultPage.vue'), props: true },
+        { path: 'symptoms', component: () => import('./know-how/fault/SymptomMatrix.vue') },
         { path: 'codes', component: () => import('./know-how/CodeTable.vue') },
         { path: 'models', component: () => import('./know-how/ModelFamilies.vue') },
-        { path: 'numbers', component: () => import('./know-how/NumberList.vue') },
+        { path: 'numbers', component: () => import('./know-how/numbers/NumberList.vue') },
         { path: 'noted', component: () => import('./know-how/NotedOnCalls.vue') },
         {
           path: 'draft/:section?/:piece?',

@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch'
 import { ref } from 'vue'
 import { useLocalStorage } from '@vueuse/core'
-import { hearHistory } from '../store/acknowledged'
+import { hearHistory } from '../store/outgoing/acknowledged'
 import { forgetAndBeginAnew, forgetBefore } from '../store/forget'
 import { storage } from '../store/storage'
 import { device } from './device'

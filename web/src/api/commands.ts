@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { acknowledge } from '../store/acknowledged'
+import { acknowledge } from '../store/outgoing/acknowledged'
 import { answer, api, patience, putFile } from './client'
 import { device, nextSeq, sentHere } from './device'
 import type { CallChange, Command, Taken } from './types'

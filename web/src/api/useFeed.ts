@@ -2,7 +2,7 @@ import { useEventSource, useDebounceFn } from '@vueuse/core'
 import { computed, watch } from 'vue'
 import { sentHere } from './device'
 import { changedElsewhere } from '../store/changedElsewhere'
-import { retryReturned } from '../store/outbox'
+import { retryReturned } from '../store/outgoing/outbox'
 import { useSession } from './queries'
 import { queryClient } from './queryClient'
 

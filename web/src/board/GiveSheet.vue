@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { Lane } from '../api/types'
-import { clockTime, daysSince1970, isoDay, minuteOfDay, windowOf } from '../ui/format'
+import { clockTime, daysSince1970, isoDay, minuteOfDay, windowOf } from '../ui/text/format'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 import { NOBODY } from '../ui/nobody'
 import { spotOf, useReplan, type Change } from './replan'
 import { stateOf, type BoardVisit } from './visits'

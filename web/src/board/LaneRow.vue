@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Lane } from '../api/types'
-import { clockTime, hours } from '../ui/format'
+import { clockTime, hours } from '../ui/text/format'
 import { along, HOURS, minuteAt } from './timeline'
 import VisitBlock from './VisitBlock.vue'
 import { visitsOf, type BoardVisit } from './visits'

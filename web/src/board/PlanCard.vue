@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Board, Proposal, Replanned } from '../api/types'
-import { clockTime, daysSince1970, hours, worked } from '../ui/format'
+import { clockTime, daysSince1970, hours, worked } from '../ui/text/format'
 import { NOBODY } from '../ui/nobody'
 import type { Change } from './replan'
 

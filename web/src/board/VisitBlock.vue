@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clockTime, hours } from '../ui/format'
+import { clockTime, hours } from '../ui/text/format'
 import { isLate, stateOf, type BoardVisit } from './visits'
 
 /** A visit, as it lies on somebody's day. */

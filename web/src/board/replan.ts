@@ -2,9 +2,9 @@ import { useMutation } from '@tanstack/vue-query'
 import { commandTo, sent } from '../api/commands'
 import { queryClient } from '../api/queryClient'
 import type { RoundCall, TimeWindow } from '../api/types'
-import { enter } from '../store/enter'
-import { me } from '../store/held'
-import { prepareAnew } from '../store/nextDays'
+import { enter } from '../store/outgoing/enter'
+import { me } from '../store/held/held'
+import { prepareAnew } from '../store/held/nextDays'
 
 /** Where a call stands: on whose round, when, and what was promised of it. */
 export interface Spot {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { clock, isToday, otherDay } from '../ui/clocks'
-import { minutes } from '../ui/format'
-import { mapOf, telOf } from '../ui/links'
+import { clock, isToday, otherDay } from '../ui/text/clocks'
+import { minutes } from '../ui/text/format'
+import { mapOf, telOf } from '../ui/text/links'
 import { useCallContext } from './context'
 
 const { call, pack } = useCallContext()

@@ -6,10 +6,10 @@ import Misfits from '../judgement/Misfits.vue'
 import Ranking from '../judgement/Ranking.vue'
 import { byTrouble } from '../judgement/paths'
 import { shortText } from '../judgement/wording'
-import CallFindings from './CallFindings.vue'
+import CallFindings from './story/CallFindings.vue'
 import { useCallContext } from './context'
-import Notes from './Notes.vue'
-import Story from './Story.vue'
+import Notes from './story/Notes.vue'
+import Story from './story/Story.vue'
 import UpkeepTasks from './upkeep/UpkeepTasks.vue'
 
 const emit = defineEmits<{ choose: [key: string]; chooseTask: [remedy: string]; touch: [station: string] }>()

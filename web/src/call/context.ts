@@ -1,7 +1,7 @@
 import { computed, inject, provide, shallowRef, watch, type ComputedRef, type InjectionKey } from 'vue'
 import type { Call, Code, Pack, Step } from '../api/types'
 import type { CallActions } from './useCallActions'
-import type { StageChoice } from './useStage'
+import type { StageChoice } from './ring/useStage'
 
 /** What every piece of a call's screen needs: the call as it stands, its kind's pack, its maker's codes, what can be done, and what is shown. */
 export interface CallContext {

@@ -4,23 +4,23 @@ import { Problem } from '../api/problem'
 import { callKey, queryClient } from '../api/queryClient'
 import type { Call } from '../api/types'
 import { checkMade } from '../judgement/finding'
-import { enter } from '../store/enter'
-import { note, strike } from '../store/tapped'
+import { enter } from '../store/outgoing/enter'
+import { note, strike } from '../store/outgoing/tapped'
 import { useCallActions } from './useCallActions'
 
 vi.mock('../api/queries', () => ({ useSession: () => ({ data: ref(undefined) }) }))
 vi.mock('../api/commands', () => ({
   commandTo: (call: string, change: object, id = 'new') => ({ id, call, change }),
 }))
-vi.mock('../store/enter', () => ({
+vi.mock('../store/outgoing/enter', () => ({
   anew: vi.fn(),
   enter: vi.fn(),
   sendAtOnce: vi.fn(),
   sendWhatWaits: vi.fn(),
 }))
-vi.mock('../store/held', () => ({ me: () => ({ account: 'maren' }) }))
-vi.mock('../store/tapped', () => ({ note: vi.fn(), strike: vi.fn() }))
-vi.mock('../store/outbox', () => ({ waits: () => true, refused: ref([]), settle: vi.fn() }))
+vi.mock('../store/held/held', () => ({ me: () => ({ account: 'maren' }) }))
+vi.mock('../store/outgoing/tapped', () => ({ note: vi.fn(), strike: vi.fn() }))
+vi.mock('../store/outgoing/outbox', () => ({ waits: () => true, refused: ref([]), settle: vi.fn() }))
 
 const before = { complaint: 'before' } as Call
 const view = { complaint: 'as foreseen' } as Call

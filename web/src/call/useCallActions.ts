@@ -5,12 +5,12 @@ import { commandTo } from '../api/commands'
 import { Problem } from '../api/problem'
 import { useSession } from '../api/queries'
 import { callKey, queryClient } from '../api/queryClient'
-import { daysSince1970, minuteOfDay, windowOf } from '../ui/format'
-import { anew, enter, sendAtOnce, sendWhatWaits } from '../store/enter'
-import { me } from '../store/held'
+import { daysSince1970, minuteOfDay, windowOf } from '../ui/text/format'
+import { anew, enter, sendAtOnce, sendWhatWaits } from '../store/outgoing/enter'
+import { me } from '../store/held/held'
 import type { Foresight } from './useForesight'
-import { refused, settle as settleRefused, waits } from '../store/outbox'
-import { note, strike } from '../store/tapped'
+import { refused, settle as settleRefused, waits } from '../store/outgoing/outbox'
+import { note, strike } from '../store/outgoing/tapped'
 import type {
   Call,
   CallChange,

@@ -2,10 +2,10 @@ import { effectScope, nextTick, ref, shallowRef } from 'vue'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import type { Call, CallChange, Command, Pack, Step } from '../api/types'
 import { checkMade } from '../judgement/finding'
-import { foresee } from '../store/held'
+import { foresee } from '../store/held/held'
 import { useForesight } from './useForesight'
 
-vi.mock('../store/held', () => ({ foresee: vi.fn() }))
+vi.mock('../store/held/held', () => ({ foresee: vi.fn() }))
 vi.mock('../api/commands', () => ({
   commandOf: (call: string, change: CallChange) => ({ id: `of ${JSON.stringify(change)}`, call, change }),
 }))

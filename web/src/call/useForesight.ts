@@ -5,7 +5,7 @@ import { commandOf } from '../api/commands'
 import type { Call, CallChange, Pack, Step } from '../api/types'
 import { findingsOf } from '../judgement/answers'
 import { pendingOf, remedyOf, remedyTried, type Proved } from '../judgement/finding'
-import { foresee } from '../store/held'
+import { foresee } from '../store/held/held'
 
 const ENOUGH = 6
 /** First what was tapped is drawn. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Customer } from '../api/types'
-import { mapOf, telOf } from '../ui/links'
+import { mapOf, telOf } from '../ui/text/links'
 
 /** How a customer is reached. */
 defineProps<{ customer: Customer }>()

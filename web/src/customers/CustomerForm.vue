@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import type { CustomerData } from '../api/types'
 import type { Problem } from '../api/problem'
-import PlaceField from '../ui/PlaceField.vue'
-import TextField from '../ui/TextField.vue'
+import PlaceField from '../ui/field/PlaceField.vue'
+import TextField from '../ui/field/TextField.vue'
 
 /** Who a customer is, to be entered or put right. */
 const props = defineProps<{ problem?: Problem | null }>()

@@ -5,12 +5,12 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import type { Customer } from '../api/types'
 import { callKey, queryClient } from '../api/queryClient'
-import { letGo } from '../store/held'
-import { forgetDraftsOf } from '../ui/drafts'
-import { forgetLastCall } from '../ui/lastCall'
+import { letGo } from '../store/held/held'
+import { forgetDraftsOf } from '../ui/kept/drafts'
+import { forgetLastCall } from '../ui/kept/lastCall'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 
 const props = defineProps<{
   customer: Customer

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid'
 import { useRouter } from 'vue-router'
-import { useDraft } from '../ui/drafts'
+import { useDraft } from '../ui/kept/drafts'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import CustomerForm from './CustomerForm.vue'

@@ -4,7 +4,7 @@ import { scaleLinear, scaleTime } from 'd3-scale'
 import { line } from 'd3-shape'
 import { computed, useTemplateRef } from 'vue'
 import type { Curve } from '../api/types'
-import { fullDay } from '../ui/clocks'
+import { fullDay } from '../ui/text/clocks'
 
 /** What was read at one place over the years, with the band in which sound machines read. */
 const props = defineProps<{ curve: Curve }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import FilePick from '../ui/FilePick.vue'
+import FilePick from '../ui/field/FilePick.vue'
 import ImportedLines from '../ui/ImportedLines.vue'
 import Notice from '../ui/Notice.vue'
 import { COLUMNS, guess, headerOf, NAMES, type Column } from './columns'

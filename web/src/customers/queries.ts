@@ -3,9 +3,9 @@ import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answer, api } from '../api/client'
 import { callKey, queryClient } from '../api/queryClient'
 import type { CustomerData, Home } from '../api/types'
-import { held, hold } from '../store/held'
-import { homesHere } from '../store/homes'
-import { patiently } from '../store/patiently'
+import { held, hold } from '../store/held/held'
+import { homesHere } from '../store/held/homes'
+import { patiently } from '../store/held/patiently'
 
 /** As many as the server gives at a time where nothing is searched for. */
 const PAGE = 50

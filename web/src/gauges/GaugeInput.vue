@@ -2,7 +2,7 @@
 import { computed, ref, useId } from 'vue'
 import type { GaugeInput, PracticeMeter, Written } from '../api/types'
 import MeterSheet from '../readings/MeterSheet.vue'
-import Chips from '../ui/Chips.vue'
+import Chips from '../ui/field/Chips.vue'
 import Stopwatch from './Stopwatch.vue'
 import VesselCounter from './VesselCounter.vue'
 

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { Problem } from '../api/problem'
 import { useCall, useGauges } from '../api/queries'
 import Notice from '../ui/Notice.vue'
-import { lastCall } from '../ui/lastCall'
+import { lastCall } from '../ui/kept/lastCall'
 import GaugePage from './GaugePage.vue'
 
 const props = defineProps<{ gauge?: string; call?: string }>()

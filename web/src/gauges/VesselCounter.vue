@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import Stepper from '../ui/Stepper.vue'
+import Stepper from '../ui/field/Stepper.vue'
 
 /** Litres or gallons by full vessels, each counted as it is emptied. */
 defineProps<{ unit: string }>()

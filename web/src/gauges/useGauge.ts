@@ -3,8 +3,8 @@ import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { Problem } from '../api/problem'
 import type { Gauge, Written } from '../api/types'
-import { judgeHere } from '../store/gauges'
-import { useDraft } from '../ui/drafts'
+import { judgeHere } from '../store/held/gauges'
+import { useDraft } from '../ui/kept/drafts'
 
 /** Milliseconds after the last key until it is judged. */
 const PAUSE = 250

@@ -2,7 +2,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
 import type { Pack, PathState } from '../api/types'
-import { percent } from '../ui/format'
+import { percent } from '../ui/text/format'
 import { boreShape } from './boreShape'
 import { byId } from './byId'
 

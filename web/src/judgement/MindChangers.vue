@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Assessment, Pack } from '../api/types'
-import { lowerFirst, percent } from '../ui/format'
+import { lowerFirst, percent } from '../ui/text/format'
 import { stepKey } from './steps'
 import { leaderName } from './wording'
 

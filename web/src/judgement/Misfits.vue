@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Assessment } from '../api/types'
-import { percent } from '../ui/format'
+import { percent } from '../ui/text/format'
 
 /** The findings in as few words as will do, in the order in which they were weighed. */
 defineProps<{ assessment: Assessment; findings: string[] }>()

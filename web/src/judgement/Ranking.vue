@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Assessment, Pack, Suspect } from '../api/types'
-import { lowerFirst, percent } from '../ui/format'
+import { lowerFirst, percent } from '../ui/text/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import { byId } from './byId'
 import { weight } from './wording'

@@ -1,5 +1,5 @@
 import type { Step } from '../api/types'
-import { hours, lowerFirst } from '../ui/format'
+import { hours, lowerFirst } from '../ui/text/format'
 
 /** Names a step among all that can be done; the same step has the same key in every assessment. */
 export const stepKey = (step: Pick<Step, 'kind' | 'id'>) => `${step.kind}:${step.id}`

@@ -1,5 +1,5 @@
 import type { Code, Finding, Pack, Turn } from '../api/types'
-import { lowerFirst } from '../ui/format'
+import { lowerFirst } from '../ui/text/format'
 import { byId } from './byId'
 import type { Proved, SymptomAnswer } from './finding'
 

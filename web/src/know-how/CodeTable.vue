@@ -5,8 +5,8 @@ import type { Code, Knowhow } from '../api/types'
 import { byId } from '../judgement/byId'
 import { matching } from '../judgement/findings'
 import { codeName } from '../judgement/wording'
-import { percent } from '../ui/format'
-import TextField from '../ui/TextField.vue'
+import { percent } from '../ui/text/format'
+import TextField from '../ui/field/TextField.vue'
 
 const props = defineProps<{ knowhow: Knowhow }>()
 const route = useRoute()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Revision } from '../api/types'
 import Notice from '../ui/Notice.vue'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 import InspectionList from './InspectionList.vue'
 import { useImport } from './useImport'
 

@@ -5,7 +5,7 @@ import { watch } from 'vue'
 import { useFound } from '../api/queries'
 import type { Knowhow } from '../api/types'
 import { matching } from '../judgement/findings'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 import { everything } from './everything'
 
 const MOST = 12

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Knowhow } from '../api/types'
 import { useFamilies } from '../api/queries'
-import { lowerFirst } from '../ui/format'
+import { lowerFirst } from '../ui/text/format'
 import ChangeList from './ChangeList.vue'
 import LearntOfModels from './LearntOfModels.vue'
 

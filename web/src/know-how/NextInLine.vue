@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Assessment, Step } from '../api/types'
-import { minutes, percent } from '../ui/format'
+import { minutes, percent } from '../ui/text/format'
 
 const props = defineProps<{ assessment: Assessment }>()
 defineEmits<{ answer: [step: Step, answer: string] }>()

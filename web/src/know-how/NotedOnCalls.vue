@@ -2,7 +2,7 @@
 import type { Knowhow } from '../api/types'
 import { useNoted, useSession } from '../api/queries'
 import { ABOUT } from '../call/job'
-import { dayName, minutes } from '../ui/format'
+import { dayName, minutes } from '../ui/text/format'
 
 const props = defineProps<{ knowhow: Knowhow }>()
 const { data: noted } = useNoted(() => props.knowhow.pack.id)

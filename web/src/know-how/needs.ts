@@ -1,6 +1,6 @@
 import type { Pack } from '../api/types'
 import { byId } from '../judgement/byId'
-import { lowerFirst } from '../ui/format'
+import { lowerFirst } from '../ui/text/format'
 
 /** What a machine must have, and what the technician must hold, in words; empty for no condition. */
 export function needsText(needs: string[], pack: Pack): string {

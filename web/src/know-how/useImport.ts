@@ -2,7 +2,7 @@ import { ref } from 'vue'
 import { answer, api } from '../api/client'
 import { Problem } from '../api/problem'
 import type { Import, Inspection, Revision } from '../api/types'
-import { useDraft } from '../ui/drafts'
+import { useDraft } from '../ui/kept/drafts'
 
 /** A file on its way into the know-how: looked at, then brought in. */
 export function useImport(kind: string) {

@@ -3,7 +3,7 @@ import { useConsequence } from '../api/queries'
 import type { Finding, Knowhow, Supposition } from '../api/types'
 import { sameQuestion } from '../judgement/finding'
 import { shortText } from '../judgement/wording'
-import { useDraft } from '../ui/drafts'
+import { useDraft } from '../ui/kept/drafts'
 
 /** A machine that need not exist: what it has, what is supposed to be found on it, and what would follow. */
 export function useWhatIf(knowhow: Ref<Knowhow>) {

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { Problem } from '../api/problem'
 import type { Quantity, Series } from '../api/types'
-import type { MeterAt } from '../store/meters'
+import type { MeterAt } from '../store/held/meters'
 import Trace from './Trace.vue'
 import { readSeries, saveSeries } from './series'
 import { useMeter, type Sample, type Steady, type Taken } from './useMeter'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Quantity } from '../api/types'
-import type { MeterAt } from '../store/meters'
+import type { MeterAt } from '../store/held/meters'
 import Sheet from '../ui/Sheet.vue'
 import MeterPanel from './MeterPanel.vue'
 import type { Taken } from './useMeter'

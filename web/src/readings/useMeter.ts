@@ -1,6 +1,6 @@
 import { onBeforeUnmount, ref, shallowRef } from 'vue'
 import { away } from '../api/client'
-import { sampleHere, type MeterAt } from '../store/meters'
+import { sampleHere, type MeterAt } from '../store/held/meters'
 
 export interface Sample {
   second: number

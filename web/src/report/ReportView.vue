@@ -3,8 +3,8 @@ import { away } from '../api/client'
 import { Problem } from '../api/problem'
 import { useReport } from '../api/queries'
 import Notice from '../ui/Notice.vue'
-import { photoSource } from '../call/stages/usePhotos'
-import Strokes from '../ui/Strokes.vue'
+import { photoSource } from '../call/tray/usePhotos'
+import Strokes from '../ui/drawing/Strokes.vue'
 import ReportSection from './ReportSection.vue'
 
 const props = defineProps<{ id: string }>()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { spotOf, useReplan } from '../board/replan'
-import { me } from '../store/held'
+import { me } from '../store/held/held'
 import type { DayPlan, RoundCall } from '../api/types'
-import { clockTime, hours } from '../ui/format'
+import { clockTime, hours } from '../ui/text/format'
 import Notice from '../ui/Notice.vue'
 
 /** An order of what is left of the day that costs less than the one that is planned. */

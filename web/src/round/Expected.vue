@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { isLate } from '../board/visits'
 import type { Arrival, RoundCall } from '../api/types'
-import { clockTime, hours, minutes, percent } from '../ui/format'
-import { smsOf } from '../ui/links'
+import { clockTime, hours, minutes, percent } from '../ui/text/format'
+import { smsOf } from '../ui/text/links'
 
 /** When somebody is expected at a door, and what to tell there if that is late. */
 const props = defineProps<{ call: RoundCall; arrival: Arrival; business: string }>()

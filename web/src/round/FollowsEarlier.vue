@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEarlierCalls } from '../api/queries'
-import { dayName } from '../ui/format'
+import { dayName } from '../ui/text/format'
 
 const props = defineProps<{ machine: string }>()
 /** Id of the call since which the machine has failed again. */

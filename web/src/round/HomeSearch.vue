@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import { away } from '../api/client'
 import { useHomes } from '../api/queries'
 import type { Home, Machine } from '../api/types'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 
 defineEmits<{ choose: [home: Home, machine?: Machine] }>()
 const text = ref('')

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Arrival, RoundCall } from '../api/types'
-import { clock } from '../ui/clocks'
-import { clockTime, dayName, isoDay, minutes, percent } from '../ui/format'
+import { clock } from '../ui/text/clocks'
+import { clockTime, dayName, isoDay, minutes, percent } from '../ui/text/format'
 import GrimeBar from '../ui/GrimeBar.vue'
 import Expected from './Expected.vue'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useOpenCalls } from '../api/queries'
-import { dayName } from '../ui/format'
+import { dayName } from '../ui/text/format'
 
 /** Whoever calls again may mean a call that is on file already. */
 const props = defineProps<{ customer: string }>()

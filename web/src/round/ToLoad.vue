@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Round, ThingToLoad } from '../api/types'
-import { percent } from '../ui/format'
+import { percent } from '../ui/text/format'
 import LoadTick from './LoadTick.vue'
-import { useTicked } from '../ui/ticked'
+import { useTicked } from '../ui/kept/ticked'
 
 /** What the day's open calls may want on the van, to be ticked off beside it. */
 const props = defineProps<{ round: Round }>()

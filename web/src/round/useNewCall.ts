@@ -4,12 +4,12 @@ import type { Ref } from 'vue'
 import { commandTo, sent } from '../api/commands'
 import { queryClient } from '../api/queryClient'
 import { Problem } from '../api/problem'
-import { begin, enter } from '../store/enter'
-import { me } from '../store/held'
+import { begin, enter } from '../store/outgoing/enter'
+import { me } from '../store/held/held'
 import type { Call, Command, Customer, Home, Machine } from '../api/types'
-import { useDraft } from '../ui/drafts'
-import { clock, isoToday } from '../ui/clocks'
-import { clockTime, daysSince1970, isoDay, minuteOfDay, windowOf } from '../ui/format'
+import { useDraft } from '../ui/kept/drafts'
+import { clock, isoToday } from '../ui/text/clocks'
+import { clockTime, daysSince1970, isoDay, minuteOfDay, windowOf } from '../ui/text/format'
 
 /** A call as it is written down. */
 interface NewCall {

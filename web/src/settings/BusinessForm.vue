@@ -4,12 +4,12 @@ import { computed, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
 import { useBusiness } from '../api/queries'
 import { queryClient } from '../api/queryClient'
-import { prepareAnew } from '../store/nextDays'
+import { prepareAnew } from '../store/held/nextDays'
 import type { Business } from '../api/types'
-import { clockTime, minuteOfDay } from '../ui/format'
+import { clockTime, minuteOfDay } from '../ui/text/format'
 import Notice from '../ui/Notice.vue'
-import PlaceField from '../ui/PlaceField.vue'
-import TextField from '../ui/TextField.vue'
+import PlaceField from '../ui/field/PlaceField.vue'
+import TextField from '../ui/field/TextField.vue'
 
 const { data: business } = useBusiness()
 const form = ref({

@@ -5,7 +5,7 @@ import { answer, api } from '../api/client'
 import { useDevices } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import type { Device } from '../api/types'
-import { clock, otherDay } from '../ui/clocks'
+import { clock, otherDay } from '../ui/text/clocks'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 

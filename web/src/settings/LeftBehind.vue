@@ -4,7 +4,7 @@ import { answer, api } from '../api/client'
 import { useLeftBehind } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import { nameOf } from '../call/changes'
-import { clock, otherDay } from '../ui/clocks'
+import { clock, otherDay } from '../ui/text/clocks'
 import Notice from '../ui/Notice.vue'
 
 const { data: left } = useLeftBehind()

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api } from '../api/client'
 import Notice from '../ui/Notice.vue'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 
 const now = ref('')
 const next = ref('')

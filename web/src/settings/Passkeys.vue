@@ -6,9 +6,9 @@ import { usePasskeys } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import type { Passkey } from '../api/types'
 import { hasPasskeys, makePasskey } from '../sign-in/passkeys'
-import { clock, otherDay } from '../ui/clocks'
+import { clock, otherDay } from '../ui/text/clocks'
 import Notice from '../ui/Notice.vue'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 
 const { data: passkeys } = usePasskeys()
 const can = hasPasskeys()

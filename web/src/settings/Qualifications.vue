@@ -5,9 +5,9 @@ import { answer, api } from '../api/client'
 import type { Colleague, Competence, Qualification } from '../api/types'
 import { COMPETENCES } from '../judgement/competences'
 import Notice from '../ui/Notice.vue'
-import TextField from '../ui/TextField.vue'
-import Tick from '../ui/Tick.vue'
-import { upperFirst } from '../ui/format'
+import TextField from '../ui/field/TextField.vue'
+import Tick from '../ui/field/Tick.vue'
+import { upperFirst } from '../ui/text/format'
 
 /** What somebody is qualified for, with what shows it; steps that ask for it are theirs then, and else are handed on. */
 const props = defineProps<{ person: Colleague }>()

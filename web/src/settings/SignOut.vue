@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { signOut } from '../api/client'
 import { forgetAndBeginAnew } from '../store/forget'
-import { read, refused, waiting } from '../store/outbox'
+import { read, refused, waiting } from '../store/outgoing/outbox'
 import Sheet from '../ui/Sheet.vue'
 
 /** Whether it is asked first, as something waits that would be lost. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useColleagues, useTrailOfAll } from '../api/queries'
-import { clock, otherDay } from '../ui/clocks'
+import { clock, otherDay } from '../ui/text/clocks'
 import Notice from '../ui/Notice.vue'
 import Sheet from '../ui/Sheet.vue'
 import { done, subject } from './operations'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import FilePick from '../ui/FilePick.vue'
+import FilePick from '../ui/field/FilePick.vue'
 import ImportedLines from '../ui/ImportedLines.vue'
 import Notice from '../ui/Notice.vue'
 import { useTakeList } from './queries'

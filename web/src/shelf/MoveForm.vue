@@ -4,9 +4,9 @@ import { computed, ref, watch } from 'vue'
 import { useColleagues } from '../api/queries'
 import { NOBODY } from '../ui/nobody'
 import type { PartMoving, Session, StockedPart } from '../api/types'
-import Chips from '../ui/Chips.vue'
+import Chips from '../ui/field/Chips.vue'
 import Notice from '../ui/Notice.vue'
-import Stepper from '../ui/Stepper.vue'
+import Stepper from '../ui/field/Stepper.vue'
 import { useMove } from './queries'
 
 /** Changes how many of a part are on a van, one's own or, for leads, anybody's. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PartMove } from '../api/types'
-import { clock, dayOf } from '../ui/clocks'
-import { dayName } from '../ui/format'
+import { clock, dayOf } from '../ui/text/clocks'
+import { dayName } from '../ui/text/format'
 import { useMoves } from './queries'
 
 /** What has changed the counts of a part, latest first. */

@@ -4,7 +4,7 @@ import { computed, reactive } from 'vue'
 import { useKinds, useKnowhowHere } from '../api/queries'
 import type { ListedPart } from '../api/types'
 import Notice from '../ui/Notice.vue'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 import { usePutPart } from './queries'
 
 /** @param part none for a new one */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Session, StockedPart } from '../api/types'
-import { money } from '../ui/format'
+import { money } from '../ui/text/format'
 
 const props = defineProps<{ stocked: StockedPart; session: Session }>()
 defineEmits<{ choose: [] }>()

@@ -3,7 +3,7 @@ import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answer, api } from '../api/client'
 import { queryClient } from '../api/queryClient'
 import type { ListedPart, PartMoving } from '../api/types'
-import { prepareAnew } from '../store/nextDays'
+import { prepareAnew } from '../store/held/nextDays'
 
 /** As many as the server gives at a time. */
 const PAGE = 50

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api, proofWanted, prove } from '../api/client'
 import Sheet from '../ui/Sheet.vue'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 
 const password = ref('')
 const open = computed({

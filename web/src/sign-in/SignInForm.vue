@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answer, api, signIn } from '../api/client'
 import { queryClient } from '../api/queryClient'
-import TextField from '../ui/TextField.vue'
+import TextField from '../ui/field/TextField.vue'
 import { signByPasskey } from './passkeys'
 
 const login = ref('')

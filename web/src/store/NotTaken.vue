@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { nameOf } from '../call/changes'
-import { clock, otherDay } from '../ui/clocks'
+import { clock, otherDay } from '../ui/text/clocks'
 import Sheet from '../ui/Sheet.vue'
-import { sendWhatWaits } from './enter'
-import { refused, retry, settle } from './outbox'
+import { sendWhatWaits } from './outgoing/enter'
+import { refused, retry, settle } from './outgoing/outbox'
 import type { Waiting } from './storage'
 
 const open = defineModel<boolean>({ required: true })

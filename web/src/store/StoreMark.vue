@@ -3,10 +3,10 @@ import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { away } from '../api/client'
 import { useSession } from '../api/queries'
-import { clock } from '../ui/clocks'
+import { clock } from '../ui/text/clocks'
 import { heightAs } from '../ui/heightAs'
 import NotTaken from './NotTaken.vue'
-import { refused, waiting } from './outbox'
+import { refused, waiting } from './outgoing/outbox'
 import { keepsNothing } from './storage'
 
 const { data: session } = useSession()

@@ -2,13 +2,13 @@ import { beforeEach, expect, test, vi } from 'vitest'
 import { callKey, queryClient } from '../api/queryClient'
 import type { Call, HeldCall } from '../api/types'
 import { changedElsewhere } from './changedElsewhere'
-import { held, hold, viewOf } from './held'
+import { held, hold, viewOf } from './held/held'
 
 const kept = vi.hoisted(() => [] as HeldCall[])
 const show = vi.hoisted(() => vi.fn())
 
-vi.mock('./enter', () => ({ show }))
-vi.mock('./held', () => ({ held: vi.fn(), hold: vi.fn(), viewOf: vi.fn() }))
+vi.mock('./outgoing/enter', () => ({ show }))
+vi.mock('./held/held', () => ({ held: vi.fn(), hold: vi.fn(), viewOf: vi.fn() }))
 vi.mock('./storage', () => ({ storage: () => Promise.resolve({ getAll: () => kept }) }))
 
 const of = (id: string, ...beside: string[]) =>

@@ -1,6 +1,6 @@
 import { callKey, queryClient } from '../api/queryClient'
-import { show } from './enter'
-import { held, hold, viewOf } from './held'
+import { show } from './outgoing/enter'
+import { held, hold, viewOf } from './held/held'
 import { storage } from './storage'
 
 const isDrawn = (call: string) => !!queryClient.getQueryState(callKey(call))

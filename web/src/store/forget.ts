@@ -1,10 +1,10 @@
 import { useLocalStorage } from '@vueuse/core'
 import { queryClient } from '../api/queryClient'
-import { forgetDrafts } from '../ui/drafts'
-import { forgetLastCall } from '../ui/lastCall'
-import { forgetTicked } from '../ui/ticked'
+import { forgetDrafts } from '../ui/kept/drafts'
+import { forgetLastCall } from '../ui/kept/lastCall'
+import { forgetTicked } from '../ui/kept/ticked'
 import { forgetDevice, forgetKept } from './storage'
-import { forgetTapped } from './tapped'
+import { forgetTapped } from './outgoing/tapped'
 
 /** Somebody has left, and nobody has signed in since. */
 const leftEmpty = useLocalStorage('grimy-gasket:left-empty', false)

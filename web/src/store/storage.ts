@@ -1,9 +1,9 @@
 import { ref } from 'vue'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Call, Command, HeldCall, NextDays } from '../api/types'
-import type { Acknowledged } from './acknowledged'
-import { upgrade } from './older'
-import type { OffVan } from './van'
+import type { Acknowledged } from './outgoing/acknowledged'
+import { upgrade } from './held/older'
+import type { OffVan } from './held/van'
 
 /** Something done here that the server has not taken yet, or has refused. */
 export interface Waiting {

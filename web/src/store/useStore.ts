@@ -4,9 +4,9 @@ import { returns } from '../api/client'
 import { useSession } from '../api/queries'
 import { queryClient } from '../api/queryClient'
 import { started } from '../core/core'
-import { finish, sendWhatWaits } from './enter'
-import { keepFor, prepare } from './nextDays'
-import { read } from './outbox'
+import { finish, sendWhatWaits } from './outgoing/enter'
+import { keepFor, prepare } from './held/nextDays'
+import { read } from './outgoing/outbox'
 
 /** The first view comes first: it is asked for before it is known who is signed in. */
 const LATER_MS = 300

@@ -3,7 +3,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Session } from '../api/types'
-import { lastCall } from './lastCall'
+import { lastCall } from './kept/lastCall'
 
 defineProps<{ session: Session }>()
 const route = useRoute()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Instruction } from '../api/types'
-import { minutes } from './format'
-import LineDrawing from './LineDrawing.vue'
+import { minutes } from './text/format'
+import LineDrawing from './drawing/LineDrawing.vue'
 
 /** What is done, in its order: each step with its reason, what it takes, and what ends the work here. */
 defineProps<{ steps: Instruction[] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRegisterSW } from 'virtual:pwa-register/vue'
 import { useRouter } from 'vue-router'
-import { isHalfTyped } from './drafts'
+import { isHalfTyped } from './kept/drafts'
 
 const { needRefresh, updateServiceWorker } = useRegisterSW()
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { byId } from '../../judgement/byId'
-import { percent } from '../../ui/format'
+import { percent } from '../../ui/text/format'
 import { checkMade } from '../../judgement/finding'
 import { useCallContext } from '../context'
 

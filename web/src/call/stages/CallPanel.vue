@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import PanelHead from '../../ui/PanelHead.vue'
-import { dayName, lowerFirst } from '../../ui/format'
-import Alternatives from '../Alternatives.vue'
-import CallFindings from '../CallFindings.vue'
+import { dayName, lowerFirst } from '../../ui/text/format'
+import Alternatives from '../step/Alternatives.vue'
+import CallFindings from '../story/CallFindings.vue'
 import { useCallContext } from '../context'
 import ByPhone from './ByPhone.vue'
 import GoOn from './GoOn.vue'

@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import PanelHead from '../../ui/PanelHead.vue'
 import { useCallContext } from '../context'
-import Debts from './Debts.vue'
+import Debts from '../tray/Debts.vue'
 import GoOn from './GoOn.vue'
-import Meanwhile from './Meanwhile.vue'
-import PieceBack from './PieceBack.vue'
+import Meanwhile from '../tray/Meanwhile.vue'
+import PieceBack from '../tray/PieceBack.vue'
 
 const { call } = useCallContext()
 const steps = computed(() =>

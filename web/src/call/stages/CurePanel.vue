@@ -4,11 +4,11 @@ import { byId } from '../../judgement/byId'
 import { remedyOf } from '../../judgement/finding'
 import PanelHead from '../../ui/PanelHead.vue'
 import { useCallContext } from '../context'
-import PartPicker from '../PartPicker.vue'
-import Debts from './Debts.vue'
+import PartPicker from '../parts/PartPicker.vue'
+import Debts from '../tray/Debts.vue'
 import GoOn from './GoOn.vue'
 import StationNotes from './StationNotes.vue'
-import Things from './Things.vue'
+import Things from '../end/Things.vue'
 
 const { call, pack } = useCallContext()
 /** What was done, in order, each remedy once. */

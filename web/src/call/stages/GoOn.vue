@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { titleOf } from '../../judgement/steps'
 import { useCallContext } from '../context'
-import { STAGE_TITLE } from '../stageTitle'
+import { STAGE_TITLE } from '../ring/stageTitle'
 
 const { call, stage } = useCallContext()
 const away = computed(() => stage.touched.value && stage.touched.value !== call.value.stands)

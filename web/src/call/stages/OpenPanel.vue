@@ -6,9 +6,9 @@ import PanelHead from '../../ui/PanelHead.vue'
 import { useCallContext } from '../context'
 import { useUpkeep } from '../upkeep/useUpkeep'
 import GoOn from './GoOn.vue'
-import LayerToLay from './LayerToLay.vue'
-import PieceSheet from './PieceSheet.vue'
-import TrayPiece from './TrayPiece.vue'
+import LayerToLay from '../tray/LayerToLay.vue'
+import PieceSheet from '../tray/PieceSheet.vue'
+import TrayPiece from '../tray/TrayPiece.vue'
 
 const { call, pack, step } = useCallContext()
 const { next } = useUpkeep()

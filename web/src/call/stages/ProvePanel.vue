@@ -3,10 +3,10 @@ import { computed } from 'vue'
 import { byId } from '../../judgement/byId'
 import PanelHead from '../../ui/PanelHead.vue'
 import { useCallContext } from '../context'
-import FunctionProof from './FunctionProof.vue'
+import FunctionProof from '../proof/FunctionProof.vue'
 import GoOn from './GoOn.vue'
-import Joints from './Joints.vue'
-import LastLook from './LastLook.vue'
+import Joints from '../proof/Joints.vue'
+import LastLook from '../proof/LastLook.vue'
 
 const { call, pack } = useCallContext()
 const functions = computed(() => call.value.prove.functions.map((id) => byId(pack.value.proofs, id)!))

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import PanelHead from '../../ui/PanelHead.vue'
-import { lowerFirst } from '../../ui/format'
+import { lowerFirst } from '../../ui/text/format'
 import { useCallContext } from '../context'
-import StepCaution from '../StepCaution.vue'
+import StepCaution from '../step/StepCaution.vue'
 import GoOn from './GoOn.vue'
 import WaterLeft from './WaterLeft.vue'
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Condition, Line } from '../../api/types'
-import Chips from '../../ui/Chips.vue'
+import Chips from '../../ui/field/Chips.vue'
 import OpenShare from '../../ui/OpenShare.vue'
-import Tick from '../../ui/Tick.vue'
-import { useDraft } from '../../ui/drafts'
+import Tick from '../../ui/field/Tick.vue'
+import { useDraft } from '../../ui/kept/drafts'
 import { useCallContext } from '../context'
 import { AMOUNT, conditionText, STUFF, WEAR } from '../job'
 

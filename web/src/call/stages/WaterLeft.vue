@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Pack } from '../../api/types'
-import Stepper from '../../ui/Stepper.vue'
-import { useDraft } from '../../ui/drafts'
+import Stepper from '../../ui/field/Stepper.vue'
+import { useDraft } from '../../ui/kept/drafts'
 import { useCallContext } from '../context'
 
 defineProps<{ water: NonNullable<Pack['water']> }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { byId } from '../../judgement/byId'
-import { minutes } from '../../ui/format'
+import { minutes } from '../../ui/text/format'
 import { useCallContext } from '../context'
 import { dateText, useUpkeep } from './useUpkeep'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Draft, Knowhow } from '../../api/types'
-import { clock, otherDay } from '../../ui/clocks'
+import { clock, otherDay } from '../../ui/text/clocks'
 import { FIELDS } from './fields'
 import { isSection, nameOf, ONE, piecesOf } from './sections'
 

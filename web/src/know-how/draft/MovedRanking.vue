@@ -2,7 +2,7 @@
 import { computed, toRef } from 'vue'
 import { useConsequence, useDraftConsequence } from '../../api/queries'
 import type { Draft, Knowhow } from '../../api/types'
-import { percent } from '../../ui/format'
+import { percent } from '../../ui/text/format'
 import { useWhatIf } from '../useWhatIf'
 import { namesOf } from './sections'
 

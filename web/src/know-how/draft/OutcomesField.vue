@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import TextField from '../../ui/TextField.vue'
+import TextField from '../../ui/field/TextField.vue'
 import ChancesField from './ChancesField.vue'
 import ChoicesField from './ChoicesField.vue'
 import { idOf, type Named, type Outcome } from './sections'

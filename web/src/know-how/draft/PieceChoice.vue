@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Draft } from '../../api/types'
-import { useDraft } from '../../ui/drafts'
-import TextField from '../../ui/TextField.vue'
+import { useDraft } from '../../ui/kept/drafts'
+import TextField from '../../ui/field/TextField.vue'
 import { namesOf, ONE, SECTIONS } from './sections'
 
 /** Which piece is to be changed or added. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Draft, Instruction } from '../../api/types'
-import TextField from '../../ui/TextField.vue'
+import TextField from '../../ui/field/TextField.vue'
 import ChancesField from './ChancesField.vue'
 import ChoicesField from './ChoicesField.vue'
 import type { Field } from './fields'

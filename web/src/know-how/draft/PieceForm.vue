@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Draft } from '../../api/types'
-import { useDraft } from '../../ui/drafts'
+import { useDraft } from '../../ui/kept/drafts'
 import Notice from '../../ui/Notice.vue'
 import { BLANK, FIELDS, toSend } from './fields'
 import PieceField from './PieceField.vue'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Instruction } from '../../api/types'
-import { DRAWINGS, type Drawing } from '../../ui/drawings'
-import LineDrawing from '../../ui/LineDrawing.vue'
-import TextField from '../../ui/TextField.vue'
+import { DRAWINGS, type Drawing } from '../../ui/drawing/drawings'
+import LineDrawing from '../../ui/drawing/LineDrawing.vue'
+import TextField from '../../ui/field/TextField.vue'
 
 /** The steps of a method; in the file one that is only a text is just that. */
 type Written = string | Instruction

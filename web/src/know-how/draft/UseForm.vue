@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useDraft } from '../../ui/drafts'
-import Tick from '../../ui/Tick.vue'
-import TextField from '../../ui/TextField.vue'
+import { useDraft } from '../../ui/kept/drafts'
+import Tick from '../../ui/field/Tick.vue'
+import TextField from '../../ui/field/TextField.vue'
 
 /** Puts the draft to use. */
 const props = defineProps<{ kind: string; busy: boolean; alone: boolean }>()

@@ -1,9 +1,0 @@
-<script setup lang="ts">
-import { provideLater } from './context'
-
-provideLater()
-</script>
-
-<template>
-  <slot />
-</template>

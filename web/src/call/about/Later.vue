@@ -1,0 +1,9 @@
+<script setup lang="ts">
+import { provideLater } from '../context'
+
+provideLater()
+</script>
+
+<template>
+  <slot />
+</template>

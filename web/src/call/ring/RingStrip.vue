@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { useCallContext } from '../context'
+import { useRing } from './useRing'
+
+const { stage } = useCallContext()
+const { segments } = useRing()
+</script>
+
+<template>
+  <ol class="-mx-1 grid grid-cols-8">
+    <li v-for="segment in segments" :key="segment.stage">
+      <button
+        type="button"
+        class="flex min-h-12 w-full flex-col px-0.5 pt-1 text-left"
+        :aria-current="segment.shown ? 'step' : undefined"
+        :aria-label="`${segment.title}, ${segment.sealed ? 'sealed' : 'open'}`"
+        @click="stage.show(segment.stage)"
+      >
+        <span
+          class="block h-3 w-full rounded-sm"
+          :class="[
+            segment.sealed
+              ? 'bg-rubber ring-1 ring-[#8a9192] ring-inset'
+              : segment.shown
+                ? 'bg-act'
+                : 'hatched',
+            { 'outline-act outline-2 outline-offset-1': segment.shown && segment.sealed },
+          ]"
+        />
+        <span
+          class="mt-0.5 block text-xs leading-[1.05]"
+          :class="segment.shown ? 'text-act font-bold' : 'text-ink'"
+          >{{ segment.title }}</span
+        >
+      </button>
+    </li>
+  </ol>
+</template>

@@ -1,0 +1,27 @@
+import type { HeldCall, Home } from '../../api/types'
+import { storage } from '../storage'
+
+const words = (text: string) =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+
+/** Customers of some calls, each with the machines that stand there, that have every word of a search in them somewhere. */
+export function homesOf(calls: HeldCall[], search: string): Home[] {
+  const homes = new Map<string, Home>()
+  for (const { customer, call } of calls) {
+    const home = homes.get(customer.id) ?? { customer, machines: [] }
+    if (!home.machines.some(({ id }) => id === call.machine.id)) home.machines.push(call.machine)
+    homes.set(customer.id, home)
+  }
+  const wanted = words(search)
+  return [...homes.values()].filter(({ customer, machines }) => {
+    const told = machines.flatMap(({ maker, model, serial }) => [maker, model, serial])
+    const here = [customer.name, customer.street, customer.phone, ...told].join(' ').toLowerCase()
+    return wanted.every((word) => here.includes(word))
+  })
+}
+
+/** The customers whose calls this device holds. */
+export const homesHere = async (search: string) => homesOf(await (await storage()).getAll('calls'), search)

@@ -1,0 +1,54 @@
+import type { IDBPTransaction, StoreNames } from 'idb'
+import type { NextDays } from '../../api/types'
+import type { Acknowledged } from '../outgoing/acknowledged'
+import type { Tables, Waiting } from '../storage'
+
+type Upgrade = IDBPTransaction<Tables, StoreNames<Tables>[], 'versionchange'>
+
+/** Brings what a device keeps from before today's version over, what waits to be sent above all. */
+export async function upgrade(from: number, all: Upgrade) {
+  if (from < 3) await change(all, 'nextDays', shelved)
+  if (from < 5) {
+    // What the service worker keeps of answers is in the form of before; not waited for, as that would end the transaction.
+    if ('caches' in globalThis) void caches.delete('answers')
+    await change(all, 'calls', named)
+    await change(all, 'knowhow', (json) => JSON.stringify(named(JSON.parse(json))))
+    await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: named(waiting.command) }))
+  }
+  if (from === 4)
+    await change(all, 'acknowledged', (one: Acknowledged) => ({ ...one, command: named(one.command) }))
+  if (from === 1) {
+    await change(all, 'calls', uncertain)
+    await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: uncertain(waiting.command) }))
+  }
+}
+
+/** In version 1 the standard uncertainty of a reading was called its spread. */
+const uncertain = <T>(value: T): T =>
+  JSON.parse(JSON.stringify(value).replaceAll('"spread":', '"standardUncertainty":')) as T
+
+/** Until version 5 a symptom was called a sign. */
+const named = <T>(value: T): T =>
+  JSON.parse(
+    JSON.stringify(value)
+      .replaceAll('"sign-settled"', '"symptom-settled"')
+      .replaceAll(/(?<!\\)"sign(s?)":/g, '"symptom$1":'),
+  ) as T
+
+/** Until version 3 a new call was held against the parts alone that fit any maker's machines. */
+const shelved = (days: NextDays): NextDays => ({
+  ...days,
+  kinds: days.kinds.map((kind) => ({
+    ...kind,
+    shelf: kind.shelf ?? kind.circumstances.shelf.map((part) => ({ part })),
+  })),
+})
+
+async function change<S extends 'calls' | 'knowhow' | 'outbox' | 'nextDays' | 'acknowledged'>(
+  all: Upgrade,
+  store: S,
+  change: (value: Tables[S]['value']) => Tables[S]['value'],
+) {
+  for (let at = await all.objectStore(store).openCursor(); at; at = await at.continue())
+    await at.update(change(at.value))
+}
