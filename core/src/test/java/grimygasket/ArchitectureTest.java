@@ -3,11 +3,12 @@ package grimygasket;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
-import grimygasket.pack.Copy;
+import grimygasket.util.Copy;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
@@ -59,6 +60,8 @@ public class ArchitectureTest {
                 .consideringAllDependencies()
                 .layer("units")
                 .definedBy("grimygasket.units..")
+                .layer("util")
+                .definedBy("grimygasket.util..")
                 .layer("pack")
                 .definedBy("grimygasket.pack..")
                 .layer("flow")
@@ -129,5 +132,35 @@ public class ArchitectureTest {
                 .whereLayer("units")
                 .mayOnlyBeAccessedByLayers("pack", "gauge", "diagnosis", "visit", "call", "state", "practice", "cases")
                 .check(CORE);
+    }
+
+    @Test
+    public void theRoomsOfAPackStandOnEachOther() {
+        layeredArchitecture()
+                .consideringOnlyDependenciesInAnyPackage("grimygasket.pack..")
+                .layer("machine")
+                .definedBy("grimygasket.pack.machine")
+                .layer("work")
+                .definedBy("grimygasket.pack.work")
+                .layer("evidence")
+                .definedBy("grimygasket.pack.evidence")
+                .layer("pack")
+                .definedBy("grimygasket.pack")
+                .layer("soundness")
+                .definedBy("grimygasket.pack.soundness")
+                .whereLayer("soundness")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("pack")
+                .mayOnlyBeAccessedByLayers("soundness")
+                .whereLayer("evidence")
+                .mayOnlyBeAccessedByLayers("pack", "soundness")
+                .whereLayer("work")
+                .mayOnlyBeAccessedByLayers("evidence", "pack", "soundness")
+                .check(CORE);
+    }
+
+    @Test
+    public void noPackageLeansOnOneThatLeansOnIt() {
+        slices().matching("grimygasket.(**)").should().beFreeOfCycles().check(CORE);
     }
 }

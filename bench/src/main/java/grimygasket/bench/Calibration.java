@@ -6,7 +6,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Machine;
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.Caution;
+import grimygasket.pack.work.Caution;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,11 +1,11 @@
 package grimygasket.bench;
 
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.Instruction;
-import grimygasket.pack.Numbers;
+import grimygasket.pack.work.Instruction;
+import grimygasket.pack.soundness.Numbers;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Remedy;
-import grimygasket.pack.Verbs;
+import grimygasket.pack.work.Remedy;
+import grimygasket.pack.soundness.Verbs;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;

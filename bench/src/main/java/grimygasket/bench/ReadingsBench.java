@@ -5,7 +5,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Machine;
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.Check;
+import grimygasket.pack.evidence.Check;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.List;

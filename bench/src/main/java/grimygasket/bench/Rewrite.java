@@ -1,11 +1,11 @@
 package grimygasket.bench;
 
-import grimygasket.pack.Check;
-import grimygasket.pack.Fault;
-import grimygasket.pack.Outcome;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Fault;
+import grimygasket.pack.evidence.Outcome;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Remedy;
-import grimygasket.pack.Symptom;
+import grimygasket.pack.work.Remedy;
+import grimygasket.pack.evidence.Symptom;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,17 +1,17 @@
 package grimygasket.bench;
 
 import grimygasket.diagnosis.Machine;
-import grimygasket.pack.Check;
-import grimygasket.pack.Fault;
-import grimygasket.pack.Layer;
-import grimygasket.pack.Outcome;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Fault;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.evidence.Outcome;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Path;
-import grimygasket.pack.Power;
-import grimygasket.pack.Proof;
-import grimygasket.pack.Remedy;
-import grimygasket.pack.Station;
-import grimygasket.pack.Symptom;
+import grimygasket.pack.machine.Path;
+import grimygasket.pack.machine.Power;
+import grimygasket.pack.work.Proof;
+import grimygasket.pack.work.Remedy;
+import grimygasket.pack.machine.Station;
+import grimygasket.pack.evidence.Symptom;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;

@@ -1,7 +1,7 @@
 package grimygasket.cadence;
 
-import grimygasket.pack.Cadence;
-import grimygasket.pack.CleaningCalendar;
+import grimygasket.pack.work.Cadence;
+import grimygasket.pack.work.CleaningCalendar;
 import org.jspecify.annotations.Nullable;
 
 /** From one cleaning to the next. */

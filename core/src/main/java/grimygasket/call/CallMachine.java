@@ -1,7 +1,7 @@
 package grimygasket.call;
 
-import grimygasket.pack.Copy;
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
+import grimygasket.util.Copy;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;

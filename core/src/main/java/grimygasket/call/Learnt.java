@@ -1,10 +1,10 @@
 package grimygasket.call;
 
-import grimygasket.pack.Copy;
-import grimygasket.pack.Fastening;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Piece;
-import grimygasket.pack.WayIn;
+import grimygasket.pack.machine.Fastening;
+import grimygasket.pack.machine.Piece;
+import grimygasket.pack.machine.WayIn;
+import grimygasket.util.Copy;
 import grimygasket.visit.Laid;
 import grimygasket.visit.WayFound;
 import java.util.Comparator;

@@ -1,6 +1,6 @@
 package grimygasket.call;
 
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
 import grimygasket.units.Figures;
 import grimygasket.units.UnitSystem;
 import java.util.EnumMap;

@@ -4,7 +4,7 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Quarantine;
-import grimygasket.pack.Power;
+import grimygasket.pack.machine.Power;
 import grimygasket.visit.InTheWay;
 import grimygasket.visit.JobLine;
 import grimygasket.visit.Laid;

@@ -4,7 +4,7 @@ import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.pack.Competence;
+import grimygasket.pack.work.Competence;
 import grimygasket.visit.JobLine;
 import grimygasket.visit.ProofRun;
 import java.util.Optional;

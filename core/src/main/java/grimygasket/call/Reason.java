@@ -32,7 +32,7 @@ public record Reason(Kind kind, List<String> about) {
         NO_ANSWER,
         /** Only licensed people may do it: their trade. */
         LICENSED,
-        /** Only somebody qualified may do it: the {@link grimygasket.pack.Competence}. */
+        /** Only somebody qualified may do it: the {@link grimygasket.pack.work.Competence}. */
         NOT_QUALIFIED,
         /** Of two symptoms only one can be: the names of both. */
         EXCLUDED,

@@ -7,7 +7,7 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.gauge.Plausible;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.gauge.UnfitReadings;
-import grimygasket.pack.Check;
+import grimygasket.pack.evidence.Check;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.ProofRun;
 import java.util.LinkedHashMap;

@@ -1,10 +1,10 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.Check;
-import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Power;
-import grimygasket.pack.Proof;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Power;
+import grimygasket.pack.work.Proof;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

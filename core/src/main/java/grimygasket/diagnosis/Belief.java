@@ -1,6 +1,6 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.Remedy;
+import grimygasket.pack.work.Remedy;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 

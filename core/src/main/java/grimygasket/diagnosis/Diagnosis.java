@@ -11,7 +11,7 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Remedy;
+import grimygasket.pack.work.Remedy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,8 +1,8 @@
 package grimygasket.diagnosis;
 
 import grimygasket.gauge.Verdict;
-import grimygasket.pack.Measure;
 import grimygasket.pack.Pack;
+import grimygasket.pack.evidence.Measure;
 import grimygasket.units.Amount;
 import grimygasket.units.Estimate;
 import grimygasket.units.Figures;

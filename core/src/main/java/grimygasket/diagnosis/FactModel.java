@@ -1,6 +1,6 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.Fact;
+import grimygasket.pack.evidence.Fact;
 import java.util.Map;
 
 /**

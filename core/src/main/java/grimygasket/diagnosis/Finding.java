@@ -1,7 +1,7 @@
 package grimygasket.diagnosis;
 
 import grimygasket.gauge.Source;
-import grimygasket.pack.Code;
+import grimygasket.pack.evidence.Code;
 import grimygasket.units.Amount;
 import org.jspecify.annotations.Nullable;
 
@@ -140,7 +140,7 @@ public sealed interface Finding {
     /**
      * A check was made with an instrument.
      *
-     * @param check its id; it has a {@link grimygasket.pack.Measure}
+     * @param check its id; it has a {@link grimygasket.pack.evidence.Measure}
      * @param reading in the measure's quantity
      * @param source what it was taken off; null for what was read off an instrument and typed
      */

@@ -1,13 +1,13 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.CleaningCalendar;
-import grimygasket.pack.Fault;
-import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Rating;
-import grimygasket.pack.Ratings;
-import grimygasket.pack.School;
-import grimygasket.pack.Station;
+import grimygasket.pack.evidence.Fault;
+import grimygasket.pack.machine.Needs;
+import grimygasket.pack.machine.Rating;
+import grimygasket.pack.machine.Ratings;
+import grimygasket.pack.machine.Station;
+import grimygasket.pack.work.CleaningCalendar;
+import grimygasket.pack.work.School;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
@@ -45,7 +45,7 @@ public record Machine(Set<String> traits, Ratings ratings) {
         for (var school : pack.schools()) {
             traits.add(trait(school, school.way(chosen.get(school.id()))));
         }
-        return new Machine(traits, Ratings.of(pack, own));
+        return new Machine(traits, pack.ratings(own));
     }
 
     /** The same machine on the mains of a region, see {@link Ratings#on}. */

@@ -1,15 +1,15 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.Check;
-import grimygasket.pack.Code;
-import grimygasket.pack.Fact;
-import grimygasket.pack.Fault;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Path;
-import grimygasket.pack.Ratings;
-import grimygasket.pack.Remedy;
-import grimygasket.pack.Station;
-import grimygasket.pack.Symptom;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Code;
+import grimygasket.pack.evidence.Fact;
+import grimygasket.pack.evidence.Fault;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Path;
+import grimygasket.pack.machine.Ratings;
+import grimygasket.pack.machine.Station;
+import grimygasket.pack.work.Remedy;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;

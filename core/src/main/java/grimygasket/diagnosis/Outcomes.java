@@ -1,6 +1,6 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.Check;
+import grimygasket.pack.evidence.Check;
 
 /** What the outcomes of a check show and clear, see {@link Causes}; faults of one machine as bits. */
 final class Outcomes {

@@ -1,7 +1,7 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.Check;
-import grimygasket.pack.Remedy;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.work.Remedy;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;

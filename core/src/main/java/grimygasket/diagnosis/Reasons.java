@@ -2,7 +2,7 @@ package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Step.Prospect;
 import grimygasket.diagnosis.StepReason.Kind;
-import grimygasket.pack.Remedy;
+import grimygasket.pack.work.Remedy;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -1,6 +1,6 @@
 package grimygasket.diagnosis;
 
-import grimygasket.pack.Check;
+import grimygasket.pack.evidence.Check;
 import java.util.Arrays;
 
 /**

@@ -1,12 +1,12 @@
 package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Waiting.Way;
-import grimygasket.pack.Check;
-import grimygasket.pack.Competence;
-import grimygasket.pack.Copy;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Part;
-import grimygasket.pack.Remedy;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.work.Competence;
+import grimygasket.pack.work.Part;
+import grimygasket.pack.work.Remedy;
+import grimygasket.util.Copy;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;

@@ -1,8 +1,8 @@
 package grimygasket.flow;
 
-import grimygasket.pack.Measure;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Station;
+import grimygasket.pack.evidence.Measure;
+import grimygasket.pack.machine.Station;
 import java.util.List;
 
 /** The stations that what is measured has passed. */

@@ -1,8 +1,8 @@
 package grimygasket.flow;
 
-import grimygasket.pack.Measure;
-import grimygasket.pack.Rating;
-import grimygasket.pack.Ratings;
+import grimygasket.pack.evidence.Measure;
+import grimygasket.pack.machine.Rating;
+import grimygasket.pack.machine.Ratings;
 
 /** What a check reads on a machine whose narrow places are known. */
 public final class Prediction {

@@ -4,7 +4,7 @@ import grimygasket.flow.WarmAir;
 import grimygasket.gauge.Picture.Axis;
 import grimygasket.gauge.Picture.Mark;
 import grimygasket.gauge.Picture.Stroke;
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
 import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;

@@ -1,6 +1,6 @@
 package grimygasket.gauge;
 
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
 import grimygasket.units.Figures;
 import grimygasket.units.Formula;
 import grimygasket.units.Quantity;

@@ -1,7 +1,7 @@
 package grimygasket.gauge;
 
 import grimygasket.gauge.Input.Option;
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
 import grimygasket.units.Formula;
 import grimygasket.units.Quantity;
 import java.util.List;

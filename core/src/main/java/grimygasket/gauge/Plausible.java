@@ -1,7 +1,7 @@
 package grimygasket.gauge;
 
-import grimygasket.pack.Measure;
-import grimygasket.pack.Ratings;
+import grimygasket.pack.evidence.Measure;
+import grimygasket.pack.machine.Ratings;
 import grimygasket.units.Amount;
 import grimygasket.units.Quantity;
 import grimygasket.units.UnitSystem;

@@ -1,6 +1,6 @@
 package grimygasket.gauge;
 
-import grimygasket.pack.Ratings;
+import grimygasket.pack.machine.Ratings;
 import grimygasket.units.Amount;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;

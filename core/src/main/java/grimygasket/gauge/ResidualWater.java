@@ -1,6 +1,6 @@
 package grimygasket.gauge;
 
-import grimygasket.pack.StandingWater;
+import grimygasket.pack.machine.StandingWater;
 
 /**
  * How much water runs out when a machine is opened: tub area × level + what hoses hold. The level is read by eye, so the

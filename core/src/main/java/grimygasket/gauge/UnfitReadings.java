@@ -1,6 +1,6 @@
 package grimygasket.gauge;
 
-import grimygasket.pack.Copy;
+import grimygasket.util.Copy;
 import java.util.Map;
 
 /** Readings that cannot be judged, with a sentence for each that is wrong. */

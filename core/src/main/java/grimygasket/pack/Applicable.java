@@ -1,5 +1,12 @@
 package grimygasket.pack;
 
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Fact;
+import grimygasket.pack.evidence.Hint;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Needs;
+import grimygasket.pack.work.Caution;
+import grimygasket.pack.work.Remedy;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;

@@ -1,5 +1,7 @@
 package grimygasket.pack;
 
+import grimygasket.util.Arguments;
+import grimygasket.util.Lists;
 import java.util.List;
 
 /**

@@ -1,5 +1,36 @@
 package grimygasket.pack;
 
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Code;
+import grimygasket.pack.evidence.Fact;
+import grimygasket.pack.evidence.Fault;
+import grimygasket.pack.evidence.Hint;
+import grimygasket.pack.evidence.Outcome;
+import grimygasket.pack.evidence.Source;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Exclusive;
+import grimygasket.pack.machine.Feature;
+import grimygasket.pack.machine.Hazard;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Needs;
+import grimygasket.pack.machine.Path;
+import grimygasket.pack.machine.Power;
+import grimygasket.pack.machine.Rating;
+import grimygasket.pack.machine.Ratings;
+import grimygasket.pack.machine.StandingWater;
+import grimygasket.pack.machine.Station;
+import grimygasket.pack.machine.WayIn;
+import grimygasket.pack.work.Cadence;
+import grimygasket.pack.work.Caution;
+import grimygasket.pack.work.Habit;
+import grimygasket.pack.work.Look;
+import grimygasket.pack.work.Part;
+import grimygasket.pack.work.Proof;
+import grimygasket.pack.work.Remedy;
+import grimygasket.pack.work.School;
+import grimygasket.util.Arguments;
+import grimygasket.util.Copy;
+import grimygasket.util.Lists;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -120,6 +151,16 @@ public record Pack(
         if (!problems.isEmpty()) {
             throw new PackException(problems);
         }
+    }
+
+    /**
+     * The data of a machine of the kind: its own, and behind them what is usual.
+     *
+     * @param own in base units
+     * @throws IllegalArgumentException naming the value, if no machine has it
+     */
+    public Ratings ratings(Map<Rating, Double> own) {
+        return Ratings.of(name, ratings, own);
     }
 
     public Fault fault(String faultId) {

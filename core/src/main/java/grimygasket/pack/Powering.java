@@ -1,5 +1,14 @@
 package grimygasket.pack;
 
+import grimygasket.pack.evidence.Alarm;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Hazard;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Piece;
+import grimygasket.pack.machine.Power;
+import grimygasket.pack.work.Caution;
+import grimygasket.pack.work.Remedy;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;

@@ -1,5 +1,9 @@
 package grimygasket.pack;
 
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Piece;
+import grimygasket.pack.work.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

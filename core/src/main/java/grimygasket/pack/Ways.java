@@ -1,5 +1,8 @@
 package grimygasket.pack;
 
+import grimygasket.pack.machine.Fastening;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Piece;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

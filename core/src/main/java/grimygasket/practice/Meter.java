@@ -1,8 +1,8 @@
 package grimygasket.practice;
 
 import grimygasket.flow.Prediction;
-import grimygasket.pack.Check;
-import grimygasket.pack.Measure;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Measure;
 import grimygasket.units.Quantity;
 
 /** A simulated instrument on a simulated machine: it comes up to its reading as such instruments do, and shakes. */

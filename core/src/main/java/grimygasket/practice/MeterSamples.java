@@ -2,7 +2,7 @@ package grimygasket.practice;
 
 import grimygasket.gauge.Steady;
 import grimygasket.gauge.SteadyValue;
-import grimygasket.pack.Check;
+import grimygasket.pack.evidence.Check;
 import grimygasket.units.Quantity;
 import grimygasket.units.UnitSystem;
 import java.util.ArrayList;

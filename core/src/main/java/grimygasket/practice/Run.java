@@ -1,10 +1,10 @@
 package grimygasket.practice;
 
 import grimygasket.flow.Prediction;
-import grimygasket.pack.Check;
-import grimygasket.pack.Measure.Model;
-import grimygasket.pack.Path;
-import grimygasket.pack.Rating;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Measure.Model;
+import grimygasket.pack.machine.Path;
+import grimygasket.pack.machine.Rating;
 
 /**
  * A run of a simulated machine in steps of time: water comes and goes, air and water get warm, flows take their time to

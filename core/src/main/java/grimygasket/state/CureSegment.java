@@ -1,8 +1,8 @@
 package grimygasket.state;
 
 import grimygasket.pack.Pack;
-import grimygasket.pack.Remedy;
-import grimygasket.pack.Station;
+import grimygasket.pack.machine.Station;
+import grimygasket.pack.work.Remedy;
 import grimygasket.visit.Curing;
 import grimygasket.visit.VisitRecord;
 import java.util.HashMap;

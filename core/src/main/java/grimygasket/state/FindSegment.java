@@ -6,7 +6,7 @@ import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Expectation;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.gauge.Verdict;
-import grimygasket.pack.Measure;
+import grimygasket.pack.evidence.Measure;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Openings;
 import grimygasket.visit.Places;

@@ -2,9 +2,9 @@ package grimygasket.state;
 
 import grimygasket.call.Knowhow;
 import grimygasket.diagnosis.Stays;
-import grimygasket.pack.Competence;
-import grimygasket.pack.Look;
-import grimygasket.pack.Proof;
+import grimygasket.pack.work.Competence;
+import grimygasket.pack.work.Look;
+import grimygasket.pack.work.Proof;
 import grimygasket.visit.ProofRun;
 import grimygasket.visit.Proving;
 import grimygasket.visit.VisitRecord;

@@ -1,6 +1,6 @@
 package grimygasket.visit;
 
-import grimygasket.pack.Screws;
+import grimygasket.pack.machine.Screws;
 
 /**
  * The screws of one kind that came out of a piece.

@@ -64,7 +64,7 @@ public record Gap(Kind kind, List<String> about) {
         ON_TRAY,
         /** Screws are over: how many, the name of the piece, and the cup where one is known. */
         SCREWS_OVER,
-        /** Something about a piece that is back is not seen: its name, and which {@link grimygasket.pack.Confirmation}. */
+        /** Something about a piece that is back is not seen: its name, and which {@link grimygasket.pack.machine.Confirmation}. */
         NOT_SEEN,
         /** The home's water heater is turned up: what was written of it, or nothing. */
         HEATER_UP(Authority.NOBODY),

@@ -1,9 +1,9 @@
 package grimygasket.visit;
 
 import grimygasket.pack.Pack;
-import grimygasket.pack.Piece;
-import grimygasket.pack.Power;
-import grimygasket.pack.Proof;
+import grimygasket.pack.machine.Piece;
+import grimygasket.pack.machine.Power;
+import grimygasket.pack.work.Proof;
 import java.util.List;
 import java.util.Optional;
 

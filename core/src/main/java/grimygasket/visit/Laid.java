@@ -1,8 +1,8 @@
 package grimygasket.visit;
 
-import grimygasket.pack.Confirmation;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Piece;
+import grimygasket.pack.machine.Confirmation;
+import grimygasket.pack.machine.Piece;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;

@@ -1,10 +1,10 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Machine;
-import grimygasket.pack.Distinct;
-import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Piece;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Piece;
+import grimygasket.util.Distinct;
 import grimygasket.visit.Gap.Kind;
 import java.util.ArrayList;
 import java.util.List;

@@ -5,8 +5,8 @@ import grimygasket.diagnosis.Finding.Checked;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Machine;
-import grimygasket.pack.Caution;
 import grimygasket.pack.Pack;
+import grimygasket.pack.work.Caution;
 import java.util.LinkedHashSet;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package grimygasket.visit;
 
-import grimygasket.pack.Distinct;
-import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Screws;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Screws;
+import grimygasket.util.Distinct;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;

@@ -1,6 +1,6 @@
 package grimygasket.words;
 
-import grimygasket.pack.Distinct;
+import grimygasket.util.Distinct;
 import grimygasket.words.Lexicon.Heard;
 import grimygasket.words.Lexicon.Hit;
 import grimygasket.words.Telling.Denial;

@@ -1,8 +1,8 @@
 package grimygasket.words;
 
-import grimygasket.pack.Code;
-import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
+import grimygasket.pack.evidence.Code;
+import grimygasket.pack.machine.Needs;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;

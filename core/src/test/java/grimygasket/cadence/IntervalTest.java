@@ -3,8 +3,8 @@ package grimygasket.cadence;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
-import grimygasket.pack.Cadence;
-import grimygasket.pack.CleaningCalendar;
+import grimygasket.pack.work.Cadence;
+import grimygasket.pack.work.CleaningCalendar;
 import java.util.List;
 import org.testng.annotations.Test;
 

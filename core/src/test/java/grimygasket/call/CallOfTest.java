@@ -3,9 +3,9 @@ package grimygasket.call;
 import grimygasket.call.PartUse.Source;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Packs;
-import grimygasket.pack.Code;
-import grimygasket.pack.Competence;
 import grimygasket.pack.Pack;
+import grimygasket.pack.evidence.Code;
+import grimygasket.pack.work.Competence;
 import grimygasket.visit.Authority;
 import java.math.BigDecimal;
 import java.util.EnumSet;
@@ -21,11 +21,11 @@ final class CallOfTest {
 
     static final Pack PACK = new Packs()
             .layer("filter-out", null, 2, 2)
-            .path(new grimygasket.pack.Path(
+            .path(new grimygasket.pack.machine.Path(
                     "drain",
                     "Drain",
-                    grimygasket.pack.Path.Medium.WATER,
-                    List.of(new grimygasket.pack.Station("filter", "Filter", List.of()))))
+                    grimygasket.pack.machine.Path.Medium.WATER,
+                    List.of(new grimygasket.pack.machine.Station("filter", "Filter", List.of()))))
             .fault("a", 0.1)
             .fault("b", 0.1)
             .symptom("hums", 0.1, Map.of("a", 0.9))

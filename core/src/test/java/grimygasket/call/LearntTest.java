@@ -3,8 +3,8 @@ package grimygasket.call;
 import static org.testng.Assert.assertEquals;
 
 import grimygasket.call.Learnt.Noted;
-import grimygasket.pack.Fastening;
-import grimygasket.pack.Screws;
+import grimygasket.pack.machine.Fastening;
+import grimygasket.pack.machine.Screws;
 import grimygasket.visit.WayFound;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -17,7 +17,7 @@ import grimygasket.diagnosis.Finding.CheckMade;
 import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
 import grimygasket.units.UnitSystem;
 import grimygasket.visit.Condition;
 import grimygasket.visit.Condition.Stuff;

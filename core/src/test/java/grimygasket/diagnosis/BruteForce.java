@@ -8,7 +8,7 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Symptom;
+import grimygasket.pack.evidence.Symptom;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -14,12 +14,12 @@ import grimygasket.diagnosis.Finding.Proved;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.diagnosis.Step.Kind;
-import grimygasket.pack.Alarm;
-import grimygasket.pack.Check;
-import grimygasket.pack.Grade;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Power;
-import grimygasket.pack.Symptom;
+import grimygasket.pack.evidence.Alarm;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Grade;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Power;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -58,7 +58,8 @@ public class ComplaintTest {
                 List.of(),
                 List.of(),
                 List.of(
-                        new grimygasket.pack.Outcome("off", "off", 0, Map.of(), null, 0, List.of(faults), null),
+                        new grimygasket.pack.evidence.Outcome(
+                                "off", "off", 0, Map.of(), null, 0, List.of(faults), null),
                         outcome("right", 0, Map.of())),
                 null,
                 null,

@@ -3,9 +3,9 @@ package grimygasket.diagnosis;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.pack.Outcome;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Remedy;
+import grimygasket.pack.evidence.Outcome;
+import grimygasket.pack.work.Remedy;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;

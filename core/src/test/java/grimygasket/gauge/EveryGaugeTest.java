@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import grimygasket.gauge.Readings.Typed;
-import grimygasket.pack.Ratings;
+import grimygasket.pack.machine.Ratings;
 import grimygasket.units.UnitSystem;
 import java.math.BigDecimal;
 import java.util.HashMap;

@@ -8,7 +8,7 @@ import grimygasket.flow.Narrowing;
 import grimygasket.flow.PressureSource;
 import grimygasket.flow.Suction;
 import grimygasket.gauge.Readings.Typed;
-import grimygasket.pack.Ratings;
+import grimygasket.pack.machine.Ratings;
 import grimygasket.units.Estimate;
 import grimygasket.units.UnitSystem;
 import java.util.HashMap;

@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
-import grimygasket.pack.StandingWater;
+import grimygasket.pack.machine.StandingWater;
 import java.util.List;
 import org.testng.annotations.Test;
 

@@ -5,6 +5,14 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import grimygasket.diagnosis.Packs;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Code;
+import grimygasket.pack.evidence.Fault;
+import grimygasket.pack.evidence.Outcome;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Power;
+import grimygasket.pack.work.Part;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;

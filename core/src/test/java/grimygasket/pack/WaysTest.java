@@ -7,6 +7,13 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import grimygasket.diagnosis.Packs;
+import grimygasket.pack.machine.Fastening;
+import grimygasket.pack.machine.Hazard;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Piece;
+import grimygasket.pack.machine.Screws;
+import grimygasket.pack.machine.WayIn;
+import grimygasket.pack.work.Caution;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

@@ -10,8 +10,8 @@ import static org.testng.Assert.expectThrows;
 
 import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Piece;
-import grimygasket.pack.Screws;
+import grimygasket.pack.machine.Piece;
+import grimygasket.pack.machine.Screws;
 import grimygasket.visit.Laid.Place;
 import grimygasket.visit.Tray.State;
 import java.util.List;

@@ -1,8 +1,8 @@
 package grimygasket.visit;
 
 import grimygasket.diagnosis.Finding;
-import grimygasket.pack.Confirmation;
-import grimygasket.pack.Screws;
+import grimygasket.pack.machine.Confirmation;
+import grimygasket.pack.machine.Screws;
 import grimygasket.visit.Laid.Place;
 import java.util.ArrayList;
 import java.util.List;

@@ -11,7 +11,7 @@ import grimygasket.gauge.Gauges;
 import grimygasket.gauge.Readings;
 import grimygasket.gauge.UnfitReadings;
 import grimygasket.pack.KindKnowhow;
-import grimygasket.pack.Ratings;
+import grimygasket.pack.machine.Ratings;
 import grimygasket.report.Letterhead;
 import grimygasket.report.Letterhead.Addressee;
 import grimygasket.report.ReportOfCall;

@@ -1,7 +1,7 @@
 package grimygasket.knowhow;
 
-import grimygasket.pack.Code;
 import grimygasket.pack.Pack;
+import grimygasket.pack.evidence.Code;
 import grimygasket.units.Figures;
 import java.io.IOException;
 import java.io.StringReader;

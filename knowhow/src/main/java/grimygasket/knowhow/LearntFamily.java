@@ -2,8 +2,8 @@ package grimygasket.knowhow;
 
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import grimygasket.call.Learnt;
-import grimygasket.pack.Fastening;
 import grimygasket.pack.ModelFamily;
+import grimygasket.pack.machine.Fastening;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;

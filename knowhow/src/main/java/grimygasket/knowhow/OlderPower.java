@@ -1,6 +1,6 @@
 package grimygasket.knowhow;
 
-import grimygasket.pack.PowerWords;
+import grimygasket.pack.soundness.PowerWords;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -2,8 +2,8 @@ package grimygasket.knowhow;
 
 import static org.testng.Assert.assertEquals;
 
-import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
+import grimygasket.pack.machine.Feature;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -7,8 +7,9 @@ import static org.testng.Assert.expectThrows;
 
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.PackException;
-import grimygasket.pack.Rating;
 import grimygasket.pack.Tools;
+import grimygasket.pack.machine.Rating;
+import grimygasket.pack.soundness.Soundness;
 import java.util.List;
 import org.testng.annotations.Test;
 
@@ -72,8 +73,8 @@ public class FamilyTest {
 
     @Test
     public void aFamilyIsHeldAgainstTheSameDangersAsItsKind() {
-        assertEquals(with("{parts: {heater: {price: 71}}}").dangers(), List.of());
-        var dangers = with("{checks: {impeller: {steps: [Turn it.]}}}").dangers();
+        assertEquals(Soundness.dangers(with("{parts: {heater: {price: 71}}}")), List.of());
+        var dangers = Soundness.dangers(with("{checks: {impeller: {steps: [Turn it.]}}}"));
         assertTrue(dangers.toString().contains("Tilting: "), dangers.toString());
     }
 

@@ -3,8 +3,8 @@ package grimygasket.knowhow;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.pack.Feature;
 import grimygasket.pack.Pack;
+import grimygasket.pack.machine.Feature;
 import grimygasket.words.Lexicon;
 import grimygasket.words.Lexicon.Heard;
 import grimygasket.words.Lexicon.Kind;

@@ -9,12 +9,13 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Finding;
 import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Van;
-import grimygasket.pack.Caution;
-import grimygasket.pack.Code;
-import grimygasket.pack.Fault;
-import grimygasket.pack.Needs;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Symptom;
+import grimygasket.pack.evidence.Code;
+import grimygasket.pack.evidence.Fault;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Needs;
+import grimygasket.pack.soundness.Soundness;
+import grimygasket.pack.work.Caution;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -87,12 +88,12 @@ public class KnowledgeTest {
 
     @Test(dataProvider = "kinds")
     public void nothingIsLeftUnsaid(String kind) {
-        assertEquals(String.join("\n", Shipped.knowhow(kind).remarks()), "");
+        assertEquals(String.join("\n", Soundness.remarks(Shipped.knowhow(kind))), "");
     }
 
     @Test(dataProvider = "kinds")
     public void nothingInItHurtsWhoeverFollowsIt(String kind) {
-        assertEquals(String.join("\n", Shipped.knowhow(kind).dangers()), "");
+        assertEquals(String.join("\n", Soundness.dangers(Shipped.knowhow(kind))), "");
     }
 
     @Test

@@ -4,10 +4,10 @@ import static org.testng.Assert.assertEquals;
 
 import grimygasket.call.Learnt;
 import grimygasket.call.Learnt.Noted;
-import grimygasket.pack.Fastening;
 import grimygasket.pack.KindKnowhow;
-import grimygasket.pack.Screws;
 import grimygasket.pack.Ways;
+import grimygasket.pack.machine.Fastening;
+import grimygasket.pack.machine.Screws;
 import grimygasket.visit.WayFound;
 import java.util.List;
 import java.util.Map;

@@ -2,10 +2,10 @@ package grimygasket.knowhow;
 
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.pack.Dangers;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;
-import grimygasket.pack.Review;
+import grimygasket.pack.soundness.Dangers;
+import grimygasket.pack.soundness.Review;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package grimygasket.knowhow;
 
-import grimygasket.pack.Check;
-import grimygasket.pack.Competence;
-import grimygasket.pack.Hazard;
-import grimygasket.pack.Layer;
 import grimygasket.pack.Pack;
-import grimygasket.pack.Power;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.machine.Hazard;
+import grimygasket.pack.machine.Layer;
+import grimygasket.pack.machine.Power;
+import grimygasket.pack.work.Competence;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;

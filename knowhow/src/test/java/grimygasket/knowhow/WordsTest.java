@@ -3,7 +3,7 @@ package grimygasket.knowhow;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.pack.Feature;
+import grimygasket.pack.machine.Feature;
 import grimygasket.words.Lexicon;
 import java.util.HashMap;
 import java.util.List;

@@ -12,7 +12,7 @@ import grimygasket.diagnosis.Finding.FactKnown;
 import grimygasket.diagnosis.Finding.ReadingTaken;
 import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.pack.Code;
+import grimygasket.pack.evidence.Code;
 import grimygasket.state.FindSegment.Judged;
 import grimygasket.visit.Condition;
 import grimygasket.visit.Found;

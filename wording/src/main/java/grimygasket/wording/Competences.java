@@ -1,6 +1,6 @@
 package grimygasket.wording;
 
-import grimygasket.pack.Competence;
+import grimygasket.pack.work.Competence;
 
 /** What somebody may be qualified for, as it is named within a sentence. */
 final class Competences {

@@ -2,7 +2,7 @@ package grimygasket.wording;
 
 import static java.util.Locale.ROOT;
 
-import grimygasket.pack.Confirmation;
+import grimygasket.pack.machine.Confirmation;
 import grimygasket.visit.Gap;
 import java.util.List;
 

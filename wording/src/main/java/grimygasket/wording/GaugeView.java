@@ -2,13 +2,13 @@ package grimygasket.wording;
 
 import grimygasket.gauge.Gauge;
 import grimygasket.gauge.Input;
-import grimygasket.pack.Distinct;
-import grimygasket.pack.Rating;
-import grimygasket.pack.Ratings;
+import grimygasket.pack.machine.Rating;
+import grimygasket.pack.machine.Ratings;
 import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
 import grimygasket.units.UnitSystem;
+import grimygasket.util.Distinct;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;

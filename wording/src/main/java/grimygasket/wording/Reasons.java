@@ -1,7 +1,7 @@
 package grimygasket.wording;
 
 import grimygasket.call.Reason;
-import grimygasket.pack.Competence;
+import grimygasket.pack.work.Competence;
 import java.util.LinkedHashMap;
 import java.util.Map;
 

@@ -1,7 +1,7 @@
 package grimygasket.server.accounts;
 
 import grimygasket.diagnosis.Van;
-import grimygasket.pack.Competence;
+import grimygasket.pack.work.Competence;
 import grimygasket.report.Currency;
 import grimygasket.report.Sender;
 import grimygasket.route.Location;

@@ -1,6 +1,6 @@
 package grimygasket.server.accounts;
 
-import grimygasket.pack.Competence;
+import grimygasket.pack.work.Competence;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;

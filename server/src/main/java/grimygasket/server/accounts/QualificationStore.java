@@ -1,6 +1,6 @@
 package grimygasket.server.accounts;
 
-import grimygasket.pack.Competence;
+import grimygasket.pack.work.Competence;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -10,7 +10,7 @@ import grimygasket.call.Head;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
 import grimygasket.call.Photo;
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
 import grimygasket.route.Window;
 import grimygasket.server.calls.CommandLog.Before;
 import grimygasket.server.customers.CustomerRows;

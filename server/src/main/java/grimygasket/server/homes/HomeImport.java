@@ -4,7 +4,7 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.Customer;
 import grimygasket.call.Plate;
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.Feature;
+import grimygasket.pack.machine.Feature;
 import grimygasket.server.calls.CustomerChanges;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.knowhow.Library;

@@ -6,7 +6,7 @@ import grimygasket.diagnosis.Evidence;
 import grimygasket.diagnosis.Machine;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.KindKnowhow;
-import grimygasket.pack.Part;
+import grimygasket.pack.work.Part;
 import grimygasket.server.accounts.BusinessStore.Business;
 import java.util.Map;
 import java.util.stream.Collectors;

@@ -5,6 +5,7 @@ import grimygasket.knowhow.Comparison.PieceChange;
 import grimygasket.knowhow.KnowhowText;
 import grimygasket.knowhow.PackReader;
 import grimygasket.pack.PackException;
+import grimygasket.pack.soundness.Soundness;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,8 +23,8 @@ record Inspection(List<String> problems, List<String> dangers, List<String> rema
         try {
             var known = library.read(kind, texts);
             var remarks = new ArrayList<>(PackReader.assumed(texts.pack()));
-            remarks.addAll(known.remarks());
-            return new Inspection(List.of(), known.dangers(), remarks, Comparison.of(inUse, known));
+            remarks.addAll(Soundness.remarks(known));
+            return new Inspection(List.of(), Soundness.dangers(known), remarks, Comparison.of(inUse, known));
         } catch (PackException e) {
             return new Inspection(e.problems(), List.of(), List.of(), List.of());
         }

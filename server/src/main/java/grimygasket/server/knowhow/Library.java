@@ -8,6 +8,7 @@ import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.ModelFamily;
 import grimygasket.pack.Pack;
+import grimygasket.pack.soundness.Soundness;
 import grimygasket.server.knowhow.RevisionStore.Source;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
@@ -71,8 +72,7 @@ public class Library {
 
     /** What a version leaves unsaid. */
     List<String> remarks(String kind, int revision) {
-        return remarks.computeIfAbsent(
-                kind + " " + revision, key -> knowhow(kind, revision).remarks());
+        return remarks.computeIfAbsent(kind + " " + revision, key -> Soundness.remarks(knowhow(kind, revision)));
     }
 
     /**

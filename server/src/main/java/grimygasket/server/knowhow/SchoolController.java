@@ -1,7 +1,7 @@
 package grimygasket.server.knowhow;
 
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.School;
+import grimygasket.pack.work.School;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;

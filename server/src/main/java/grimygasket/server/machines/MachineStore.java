@@ -2,7 +2,7 @@ package grimygasket.server.machines;
 
 import grimygasket.call.CallMachine;
 import grimygasket.call.Customer;
-import grimygasket.pack.Rating;
+import grimygasket.pack.machine.Rating;
 import grimygasket.server.customers.CustomerSearch;
 import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;

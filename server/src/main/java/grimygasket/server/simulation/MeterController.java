@@ -1,8 +1,8 @@
 package grimygasket.server.simulation;
 
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.Check;
-import grimygasket.pack.Measure;
+import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Measure;
 import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;

@@ -1,6 +1,6 @@
 package grimygasket.server.simulation;
 
-import grimygasket.pack.Check;
+import grimygasket.pack.evidence.Check;
 import grimygasket.practice.Meter;
 import grimygasket.practice.MeterSamples;
 import grimygasket.practice.SimulatedMachine;

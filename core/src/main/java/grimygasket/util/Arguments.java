@@ -1,0 +1,51 @@
+package grimygasket.util;
+
+/** Argument checks that name the bad value. */
+public final class Arguments {
+    private Arguments() {}
+
+    /** A probability strictly between 0 and 1: certainty either way could never be revised by evidence. */
+    public static double open(String what, double value) {
+        if (!(value > 0 && value < 1)) {
+            throw new IllegalArgumentException(what + " must lie between 0 and 1, both excluded, but is " + value);
+        }
+        return value;
+    }
+
+    /** Zero and one among it. */
+    public static double share(String what, double value) {
+        if (!(value >= 0 && value <= 1)) {
+            throw new IllegalArgumentException(what + " must lie between 0 and 1, but is " + value);
+        }
+        return value;
+    }
+
+    /** Both ends among it. */
+    public static double between(String what, double value, double least, double most) {
+        if (!(value >= least && value <= most)) {
+            throw new IllegalArgumentException(
+                    what + " must lie between " + plain(least) + " and " + plain(most) + ", but is " + plain(value));
+        }
+        return value;
+    }
+
+    private static String plain(double value) {
+        return value == Math.floor(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+
+    /** From none to ten hours. */
+    public static double minutes(String what, double value) {
+        if (!(value >= 0 && value <= 600)) {
+            throw new IllegalArgumentException(what + " must lie between 0 and 600 minutes, but is " + value);
+        }
+        return value;
+    }
+
+    /** Anything but nothing. */
+    public static String text(String what, String value) {
+        if (value == null || value.isBlank()) {
+            throw new IllegalArgumentException(what + " is missing");
+        }
+        return value;
+    }
+}
