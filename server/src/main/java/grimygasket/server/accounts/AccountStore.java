@@ -29,7 +29,7 @@ public class AccountStore implements UserDetailsService {
     /** @param passkeys how many they have */
     private record Account(
             UUID id, String login, String name, String password, String role, boolean locked, int passkeys) {
-        SignedIn whole() {
+        public SignedIn whole() {
             return new SignedIn(id, login, name, password, role, !locked);
         }
 
@@ -45,7 +45,7 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** Who has shown a passkey after their password, unless they were locked out between the two. */
-    SignedIn whole(SignedIn half) {
+    public SignedIn whole(SignedIn half) {
         var account = account(half.getUsername());
         if (account.locked) {
             throw new Problem(Kind.SIGN_IN_NEEDED, "Sign in to go on.");
@@ -73,7 +73,7 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** Whose sign-in name that is, as the database tells names apart. */
-    Optional<UUID> find(String login) {
+    public Optional<UUID> find(String login) {
         return jdbc.sql("select id from account where login = :login")
                 .param("login", login)
                 .query(UUID.class)
@@ -96,7 +96,7 @@ public class AccountStore implements UserDetailsService {
                 .single());
     }
 
-    void setSystem(UUID id, UnitSystem system) {
+    public void setSystem(UUID id, UnitSystem system) {
         jdbc.sql("update account set units = :units where id = :id")
                 .param("units", system.name())
                 .param("id", id)
@@ -104,9 +104,9 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** @param locked whether they may not sign in */
-    record Person(UUID id, String login, String name, Rank rank, boolean locked) {}
+    public record Person(UUID id, String login, String name, Rank rank, boolean locked) {}
 
-    List<Person> all() {
+    public List<Person> all() {
         return jdbc.sql("""
                         select id, login, name, role as `rank`, locked_at is not null as locked
                         from account where id <> :nobody order by name
@@ -133,12 +133,12 @@ public class AccountStore implements UserDetailsService {
                 == 1;
     }
 
-    Optional<Person> find(UUID id) {
+    public Optional<Person> find(UUID id) {
         return all().stream().filter(one -> one.id().equals(id)).findFirst();
     }
 
     /** Whether a password is somebody's own. */
-    boolean isPassword(UUID id, String password) {
+    public boolean isPassword(UUID id, String password) {
         var kept = jdbc.sql("select password from account where id = :id")
                 .param("id", id)
                 .query(String.class)
@@ -146,7 +146,7 @@ public class AccountStore implements UserDetailsService {
         return passwords.matches(password, kept);
     }
 
-    void setPassword(UUID id, String password) {
+    public void setPassword(UUID id, String password) {
         jdbc.sql("update account set password = :password where id = :id")
                 .param("password", passwords.encode(password))
                 .param("id", id)
@@ -154,7 +154,7 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** @param at null for somebody who may sign in again */
-    void setLocked(UUID id, @Nullable Instant at) {
+    public void setLocked(UUID id, @Nullable Instant at) {
         jdbc.sql("update account set locked_at = :at where id = :id")
                 .param("at", at)
                 .param("id", id)
@@ -162,7 +162,7 @@ public class AccountStore implements UserDetailsService {
     }
 
     /** Whether somebody else signs in with that name. */
-    boolean isTaken(String login, UUID byOtherThan) {
+    public boolean isTaken(String login, UUID byOtherThan) {
         return jdbc.sql("select count(*) from account where login = :login and id <> :id")
                         .param("login", login)
                         .param("id", byOtherThan)

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param until the last day on which it holds; null for one that does not end
  * @param proof what shows it, such as a certificate and its number
  */
-record Qualification(
+public record Qualification(
         @NotNull Competence competence,
 
         @NotNull(message = "Enter the day of the certificate.")

@@ -11,7 +11,7 @@ import org.springframework.stereotype.Repository;
 
 /** What people are qualified for; nobody for anything until an owner says so. */
 @Repository
-class QualificationStore {
+public class QualificationStore {
     private final JdbcClient jdbc;
 
     QualificationStore(JdbcClient jdbc) {
@@ -19,7 +19,7 @@ class QualificationStore {
     }
 
     /** Account to all that was said of it, of the past, too. */
-    Map<UUID, List<Qualification>> all() {
+    public Map<UUID, List<Qualification>> all() {
         return jdbc
                 .sql("select account_id, competence, since, until, proof from qualification order by competence")
                 .query((row, number) -> Map.entry(
@@ -36,7 +36,7 @@ class QualificationStore {
     }
 
     /** All that somebody is qualified for from now on. */
-    void set(UUID account, List<Qualification> all) {
+    public void set(UUID account, List<Qualification> all) {
         jdbc.sql("delete from qualification where account_id = :account")
                 .param("account", account)
                 .update();

@@ -24,11 +24,11 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
  * Who may do what: every operation stands here, and one that does not is there for nobody. {@code RulesTest} holds it against the
  * document of the interface.
  */
-final class Rules {
+public final class Rules {
     private Rules() {}
 
     /** How who is signed in has proved, besides by their session, that it is they. */
-    enum Proof {
+    public enum Proof {
         NONE,
         /** By their password or passkey, within the last minutes. */
         RECENT,
@@ -41,7 +41,7 @@ final class Rules {
      * @param proof of who they are that it wants
      * @param refusal what whoever may not is told; null where every technician may
      */
-    record Rule(
+    public record Rule(
             HttpMethod method,
             String path,
             @Nullable Rank least,
@@ -55,16 +55,16 @@ final class Rules {
             return new Rule(method, path, least, wanted, refusal);
         }
 
-        PathPatternRequestMatcher matcher() {
+        public PathPatternRequestMatcher matcher() {
             return PathPatternRequestMatcher.withDefaults().matcher(method, path);
         }
 
-        String name() {
+        public String name() {
             return method + " " + path;
         }
 
         /** Whether it is noted who did it: whatever changes something or gives it out, but for commands, which have a log. */
-        boolean isTraced() {
+        public boolean isTraced() {
             return method.equals(GET) ? GIVING_OUT.contains(path) : !ONLY_ASKING.contains(path);
         }
     }
@@ -105,7 +105,7 @@ final class Rules {
             "/api/series/csv",
             "/api/session/passkeys/options");
 
-    static final List<Rule> ALL = Stream.of(
+    public static final List<Rule> ALL = Stream.of(
                     Stream.of(
                             new Rule(POST, "/api/session", null, null),
                             new Rule(POST, "/api/session/passkey", null, null)),
@@ -238,12 +238,12 @@ final class Rules {
     }
 
     /** The rule of a request; empty where there is nothing. */
-    static Optional<Rule> of(HttpServletRequest request) {
+    public static Optional<Rule> of(HttpServletRequest request) {
         return ALL.stream().filter(rule -> rule.matcher().matches(request)).findFirst();
     }
 
     /** What is said to somebody who is signed in and may not. */
-    static ProblemDetail denied(HttpServletRequest request) {
+    public static ProblemDetail denied(HttpServletRequest request) {
         return of(request)
                 .map(rule -> Problem.body(Kind.NOT_YOURS, rule.refusal))
                 .orElseGet(() -> Problem.body(Kind.NOT_FOUND, "There is nothing here."));

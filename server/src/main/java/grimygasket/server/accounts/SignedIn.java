@@ -32,7 +32,7 @@ public class SignedIn extends User {
         return new SignedIn(id, login, fullName, password, HALF, isLetIn);
     }
 
-    boolean isHalf() {
+    public boolean isHalf() {
         return getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + HALF));
     }
 
@@ -46,7 +46,7 @@ public class SignedIn extends User {
         return is(Rank.OWNER) || is(Rank.LEAD) ? Authority.LEAD : Authority.TECHNICIAN;
     }
 
-    boolean is(Rank rank) {
+    public boolean is(Rank rank) {
         return getAuthorities().contains(new SimpleGrantedAuthority("ROLE_" + rank));
     }
 

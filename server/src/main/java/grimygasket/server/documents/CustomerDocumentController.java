@@ -1,6 +1,6 @@
 package grimygasket.server.documents;
 
-import grimygasket.server.calls.CallStore;
+import grimygasket.server.calls.records.CallStore;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.web.Attachment;
 import java.util.UUID;

@@ -3,7 +3,7 @@ package grimygasket.server.homes;
 import grimygasket.call.CallMachine;
 import grimygasket.call.Customer;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CustomerChanges;
+import grimygasket.server.calls.commands.CustomerChanges;
 import grimygasket.server.customers.CustomerSearch;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.homes.HomeStore.CallLine;

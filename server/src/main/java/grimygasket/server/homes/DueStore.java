@@ -2,7 +2,7 @@ package grimygasket.server.homes;
 
 import grimygasket.call.Call;
 import grimygasket.call.Customer;
-import grimygasket.server.calls.FollowsCalls;
+import grimygasket.server.calls.records.FollowsCalls;
 import grimygasket.server.customers.CustomerRows;
 import grimygasket.server.web.ByOwner;
 import java.time.LocalDate;

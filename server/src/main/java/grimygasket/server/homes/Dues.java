@@ -2,8 +2,8 @@ package grimygasket.server.homes;
 
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CallViews;
-import grimygasket.server.calls.Known;
+import grimygasket.server.calls.known.CallViews;
+import grimygasket.server.calls.known.Known;
 import grimygasket.server.homes.DueStore.NextDate;
 import grimygasket.server.web.Zones;
 import grimygasket.visit.Advice;

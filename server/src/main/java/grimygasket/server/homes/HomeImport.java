@@ -5,7 +5,7 @@ import grimygasket.call.Customer;
 import grimygasket.call.Plate;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.machine.Feature;
-import grimygasket.server.calls.CustomerChanges;
+import grimygasket.server.calls.commands.CustomerChanges;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.MachineStore;

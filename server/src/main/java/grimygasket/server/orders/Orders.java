@@ -2,8 +2,8 @@ package grimygasket.server.orders;
 
 import grimygasket.round.PartToLoad;
 import grimygasket.server.accounts.BusinessStore;
-import grimygasket.server.calls.CallStore;
-import grimygasket.server.calls.OnRounds;
+import grimygasket.server.calls.known.OnRounds;
+import grimygasket.server.calls.records.CallStore;
 import grimygasket.server.shelf.PartStore;
 import java.time.Clock;
 import java.util.HashMap;

@@ -2,7 +2,7 @@ package grimygasket.server.photos;
 
 import grimygasket.call.Call;
 import grimygasket.call.Photo;
-import grimygasket.server.calls.FollowsCalls;
+import grimygasket.server.calls.records.FollowsCalls;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;

@@ -7,7 +7,7 @@ import grimygasket.practice.SimulatedMachine;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.calls.CallMachines;
+import grimygasket.server.calls.known.CallMachines;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;

@@ -4,7 +4,7 @@ import grimygasket.pack.evidence.Check;
 import grimygasket.practice.Meter;
 import grimygasket.practice.MeterSamples;
 import grimygasket.practice.SimulatedMachine;
-import grimygasket.server.accounts.Sessions;
+import grimygasket.server.accounts.sessions.Sessions;
 import grimygasket.units.UnitSystem;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;

@@ -2,8 +2,8 @@ package grimygasket.server.simulation;
 
 import grimygasket.practice.Draws;
 import grimygasket.practice.SimulatedMachine;
-import grimygasket.server.calls.CallMachines;
-import grimygasket.server.calls.CallMachines.OfCall;
+import grimygasket.server.calls.known.CallMachines;
+import grimygasket.server.calls.known.CallMachines.OfCall;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

@@ -1,8 +1,0 @@
-package grimygasket.server.calls;
-
-import grimygasket.call.Call;
-
-/** Keeps something of calls in a form of its own, and follows when one changes, within the same transaction. */
-public interface FollowsCalls {
-    void follow(Call before, Call after);
-}
