@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { isLate } from '../board/visits'
 import type { Arrival, RoundCall } from '../api/types'
 import { clockTime, hours, minutes, percent } from '../ui/text/format'
-import { smsOf } from '../ui/text/links'
+import { mailOf, smsOf } from '../ui/text/links'
 
 /** When somebody is expected at a door, and what to tell there if that is late. */
 const props = defineProps<{ call: RoundCall; arrival: Arrival; business: string }>()
@@ -15,7 +15,17 @@ const about = computed(() => clockTime((Math.round(props.arrival.arrives / STEP)
 const text = computed(
   () => `${props.business}: we are running late, and will be with you at about ${about.value}. Sorry!`,
 )
-const sms = computed(() => smsOf(props.call.phone, text.value))
+const tellings = computed(() => {
+  const { phone, email } = props.call
+  const all = []
+  if (phone) all.push({ name: 'Tell them', href: smsOf(phone, text.value) })
+  if (email)
+    all.push({
+      name: phone ? 'by e-mail' : 'Tell them by e-mail',
+      href: mailOf(email, 'Running late', text.value),
+    })
+  return all
+})
 </script>
 
 <template>
@@ -25,8 +35,12 @@ const sms = computed(() => smsOf(props.call.phone, text.value))
     <span v-else>there about {{ about }}</span>
     <template v-if="isLate(arrival)">
       <b class="text-act">late with {{ percent(arrival.chanceLate) }}</b>
-      <a v-if="call.phone" :href="sms" class="flex min-h-12 items-center font-semibold underline"
-        >Tell them</a
+      <a
+        v-for="{ name, href } in tellings"
+        :key="name"
+        :href="href"
+        class="flex min-h-12 items-center font-semibold underline"
+        >{{ name }}</a
       >
     </template>
   </p>

@@ -1,11 +1,11 @@
 package grimygasket.bench;
 
 import grimygasket.knowhow.Shipped;
-import grimygasket.pack.work.Instruction;
-import grimygasket.pack.soundness.Numbers;
 import grimygasket.pack.Pack;
-import grimygasket.pack.work.Remedy;
+import grimygasket.pack.soundness.Numbers;
 import grimygasket.pack.soundness.Verbs;
+import grimygasket.pack.work.Instruction;
+import grimygasket.pack.work.Remedy;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;

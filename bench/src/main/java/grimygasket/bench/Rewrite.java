@@ -1,11 +1,11 @@
 package grimygasket.bench;
 
+import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fault;
 import grimygasket.pack.evidence.Outcome;
-import grimygasket.pack.Pack;
-import grimygasket.pack.work.Remedy;
 import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.work.Remedy;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,17 +1,17 @@
 package grimygasket.bench;
 
 import grimygasket.diagnosis.Machine;
+import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fault;
-import grimygasket.pack.machine.Layer;
 import grimygasket.pack.evidence.Outcome;
-import grimygasket.pack.Pack;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.machine.Layer;
 import grimygasket.pack.machine.Path;
 import grimygasket.pack.machine.Power;
+import grimygasket.pack.machine.Station;
 import grimygasket.pack.work.Proof;
 import grimygasket.pack.work.Remedy;
-import grimygasket.pack.machine.Station;
-import grimygasket.pack.evidence.Symptom;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param promised between which times somebody was promised to come; null where only the time was said
  * @param customer their name
  * @param phone theirs; blank where nobody has said it
+ * @param email theirs; null where nobody has said it
  * @param kind of the machine, in words
  * @param upkeep whether it is for upkeep
  * @param likeliest name of the likeliest cause; null while nothing is known
@@ -31,6 +32,7 @@ public record CallSummary(
         String customer,
         String street,
         String phone,
+        @Nullable String email,
         String kind,
         String maker,
         String model,
@@ -59,6 +61,7 @@ public record CallSummary(
                 one.customer().name(),
                 one.customer().street(),
                 one.customer().phone(),
+                one.customer().email(),
                 pack.name(),
                 call.machine().maker(),
                 call.machine().model(),
