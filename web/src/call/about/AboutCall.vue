@@ -2,12 +2,10 @@
 import { computed, ref } from 'vue'
 import { useColleagues, useOthers } from '../../api/queries'
 import TextField from '../../ui/field/TextField.vue'
-import NewCallSheet from '../../round/NewCallSheet.vue'
-import type { Start } from '../../round/useNewCall'
 import { useDraft } from '../../ui/kept/drafts'
-import { isoDay } from '../../ui/text/format'
 import { NOBODY } from '../../ui/nobody'
 import { useCallContext } from '../context'
+import AnotherCall from './AnotherCall.vue'
 
 const { call, actions, stage } = useCallContext()
 const reason = useDraft(`cancel:${call.value.head.id}`, '')
@@ -17,27 +15,6 @@ const to = ref('')
 
 const owner = computed(() => colleagues.value?.find(({ id }) => id === call.value.head.accountId))
 const others = useOthers(() => call.value.head.accountId, open)
-
-/** A call that is made from this one, and whether it takes its place. */
-const another = ref<{ start: Start; instead: boolean }>()
-const making = ref(false)
-function make(start: Start, instead = false) {
-  another.value = { start, instead }
-  making.value = true
-}
-function makeAgain() {
-  const { customer, machine, head } = call.value
-  make({ customer, machine, upkeep: head.upkeep, complaint: complaint.value })
-}
-const complaint = computed(() => call.value.complaints.map(({ text }) => text).join('. '))
-/** What was entered about one kind of machine says nothing about another: so a call of another kind takes its place. */
-function makeOfOtherKind() {
-  const { customer, head } = call.value
-  make({ customer, upkeep: head.upkeep, complaint: complaint.value, when: head }, true)
-}
-async function made() {
-  if (another.value?.instead) await actions.cancel('It was another kind of machine: see the other call')
-}
 
 async function cancel() {
   if (await actions.cancel(reason.value)) stage.show('HAND_OVER')
@@ -75,20 +52,7 @@ async function give() {
       </label>
       <button class="btn" :disabled="actions.busy.value || !to">Give call</button>
     </form>
-    <div class="-ml-4 flex flex-wrap pb-2">
-      <button type="button" class="btn btn-quiet" @click="makeAgain">The same on another day</button>
-      <button v-if="!call.story.length" type="button" class="btn btn-quiet" @click="makeOfOtherKind">
-        It is another kind of machine
-      </button>
-    </div>
-    <NewCallSheet
-      v-if="another"
-      :key="`${another.instead}`"
-      v-model="making"
-      :day="isoDay(call.head.day + (another.instead ? 0 : 1))"
-      :start="another.start"
-      @added="made"
-    />
+    <AnotherCall />
     <form class="grid gap-2 pb-2" novalidate @submit.prevent="cancel">
       <TextField
         v-model="reason"
