@@ -150,6 +150,8 @@ export async function fetchKnowhow(name: string): Promise<string> {
     api.GET('/api/device/know-how/{kind}/{revision}', {
       params: { path },
       parseAs: 'text',
+      // What a browser has from before an upgrade is in the form of before.
+      cache: 'no-cache',
       signal: patience(),
     }),
   )

@@ -17,7 +17,9 @@ test('what waits from before a new version is sent in its form, photo and all', 
   await before.put('outbox', { place: 8, account: 'maren', command: { id: 'b' }, picture: new Blob(['p']) })
   const told = { kind: 'sign-settled', sign: 'smell' }
   await before.put('outbox', { place: 9, account: 'maren', command: { id: 'c', change: { finding: told } } })
-  await before.put('knowhow', '{"pack":{"signs":[{"id":"smell"}]}}', 'dryer/1')
+  const cautions = [{ id: 'cuts', title: 'Cuts' }]
+  const pack = { signs: [{ id: 'smell' }], cautions, checks: [{ id: 'look', cautions: ['cuts'] }] }
+  await before.put('knowhow', JSON.stringify({ pack }), 'dryer/1')
   const note = 'they wrote "spread": wide, "sign": none'
   await before.put('calls', { call: { story: [{ reading: { value: 4.2, spread: 0.2 } }], note } }, 'call')
   await before.put(
@@ -40,6 +42,12 @@ test('what waits from before a new version is sent in its form, photo and all', 
   expect(await now.get('calls', 'call')).toEqual({
     call: { story: [{ reading: { value: 4.2, standardUncertainty: 0.2 } }], note },
   })
-  expect(await now.get('knowhow', 'dryer/1')).toBe('{"pack":{"symptoms":[{"id":"smell"}]}}')
+  expect(JSON.parse((await now.get('knowhow', 'dryer/1'))!)).toEqual({
+    pack: {
+      symptoms: [{ id: 'smell' }],
+      cautions: [{ id: 'cuts', title: 'Cuts', done: 'Done: cuts' }],
+      checks: [{ id: 'look', cautions: ['cuts'] }],
+    },
+  })
   expect((await now.get('nextDays', 'now'))?.kinds[0]?.shelf).toEqual([{ part: { id: 'belt' } }])
 })

@@ -1,22 +1,25 @@
 import type { IDBPTransaction, StoreNames } from 'idb'
-import type { NextDays } from '../../api/types'
+import type { NextDays, Pack } from '../../api/types'
+import { lowerFirst } from '../../ui/text/format'
 import type { Acknowledged } from '../outgoing/acknowledged'
 import type { Tables, Waiting } from '../storage'
 
+type Caution = Pack['cautions'][number]
 type Upgrade = IDBPTransaction<Tables, StoreNames<Tables>[], 'versionchange'>
 
 /** Brings what a device keeps from before today's version over, what waits to be sent above all. */
 export async function upgrade(from: number, all: Upgrade) {
+  // What the service worker keeps of answers is in the form of before; not waited for, as that would end the transaction.
+  if ('caches' in globalThis) void caches.delete('answers')
   if (from < 3) await change(all, 'nextDays', shelved)
   if (from < 5) {
-    // What the service worker keeps of answers is in the form of before; not waited for, as that would end the transaction.
-    if ('caches' in globalThis) void caches.delete('answers')
     await change(all, 'calls', named)
     await change(all, 'knowhow', (json) => JSON.stringify(named(JSON.parse(json))))
     await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: named(waiting.command) }))
   }
   if (from === 4)
     await change(all, 'acknowledged', (one: Acknowledged) => ({ ...one, command: named(one.command) }))
+  if (from < 7) await change(all, 'knowhow', confirmed)
   if (from === 1) {
     await change(all, 'calls', uncertain)
     await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: uncertain(waiting.command) }))
@@ -43,6 +46,17 @@ const shelved = (days: NextDays): NextDays => ({
     shelf: kind.shelf ?? kind.circumstances.shelf.map((part) => ({ part })),
   })),
 })
+
+/** Until version 7 no caution said what whoever has seen to it says. It is said of it as the core does where a pack is silent. */
+const confirmed = (json: string) =>
+  JSON.stringify(
+    JSON.parse(json, (member, value) =>
+      member === 'cautions' && Array.isArray(value) ? value.map(saidOf) : (value as unknown),
+    ),
+  )
+/** @param caution whole, or the id of one */
+const saidOf = (caution: string | Partial<Caution>) =>
+  typeof caution === 'string' ? caution : { done: `Done: ${lowerFirst(caution.title ?? '')}`, ...caution }
 
 async function change<S extends 'calls' | 'knowhow' | 'outbox' | 'nextDays' | 'acknowledged'>(
   all: Upgrade,

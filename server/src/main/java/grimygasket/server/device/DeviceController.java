@@ -24,7 +24,6 @@ import grimygasket.state.OfModel;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -47,8 +46,6 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api/device")
 class DeviceController {
-    private static final Duration NEVER_CHANGES = Duration.ofDays(365);
-
     private static final int DAYS_BACK = 1;
     private static final int DAYS_AHEAD = 3;
     private static final int MOST_AT_ONCE = 50;
@@ -191,7 +188,10 @@ class DeviceController {
         return kind + "/" + revision;
     }
 
-    /** A version never changes: it is written and compressed once, and sent as it is to whoever reads that. */
+    /**
+     * A version never changes: it is written and compressed once, and sent as it is to whoever reads that. Its form does change, with a
+     * version of the application: so a browser asks whether it is still the same.
+     */
     @GetMapping(value = "/know-how/{kind}/{revision}", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> knowhow(
             @PathVariable String kind,
@@ -200,7 +200,8 @@ class DeviceController {
         var text = compressed.get(
                 name(kind, revision), unused -> GzipText.of(json.writeValueAsBytes(library.knowhow(kind, revision))));
         var answer = ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate());
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .eTag(text.tag());
         answer.varyBy(HttpHeaders.ACCEPT_ENCODING);
         return encodings.contains("gzip")
                 ? answer.header(HttpHeaders.CONTENT_ENCODING, "gzip").body(text.bytes())

@@ -45,11 +45,9 @@ public class DeviceTest extends ServerTest {
         var text = knowhow.response().body().getBytes(StandardCharsets.UTF_8);
         assertEquals(GzipText.of(text).plain(), text);
         assertEquals(knowhow.body().path("pack").path("id").asString(), "dishwasher");
-        assertTrue(knowhow.response()
-                .headers()
-                .firstValue("Cache-Control")
-                .orElse("")
-                .contains("max-age"));
+        var headers = knowhow.response().headers();
+        assertTrue(headers.firstValue("Cache-Control").orElse("").contains("no-cache"), "its form may change");
+        assertTrue(headers.firstValue("ETag").isPresent());
     }
 
     @Test
