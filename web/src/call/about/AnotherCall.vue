@@ -8,7 +8,6 @@ import { useCallContext } from '../context'
 /** A call that is made from this one: the same for another day, or one about another kind of machine that takes its place. */
 const { call, actions } = useCallContext()
 const another = ref<{ start: Start; instead: boolean }>()
-const making = ref(false)
 
 const said = computed<Start>(() => ({
   customer: call.value.customer,
@@ -16,13 +15,11 @@ const said = computed<Start>(() => ({
   complaint: call.value.complaints.map(({ text }) => text).join('. '),
 }))
 
-function make(start: Start, instead: boolean) {
-  another.value = { start, instead }
-  making.value = true
-}
-const makeAgain = () => make({ ...said.value, machine: call.value.machine }, false)
+const makeAgain = () =>
+  (another.value = { start: { ...said.value, machine: call.value.machine }, instead: false })
 /** What was entered about one kind of machine says nothing about another. */
-const makeOfOtherKind = () => make({ ...said.value, when: call.value.head }, true)
+const makeOfOtherKind = () =>
+  (another.value = { start: { ...said.value, when: call.value.head }, instead: true })
 
 async function made() {
   if (another.value?.instead) await actions.cancel('It was another kind of machine: see the other call')
@@ -38,10 +35,10 @@ async function made() {
   </div>
   <NewCallSheet
     v-if="another"
-    :key="`${another.instead}`"
-    v-model="making"
+    model-value
     :day="isoDay(call.head.day + (another.instead ? 0 : 1))"
     :start="another.start"
     @added="made"
+    @update:model-value="another = undefined"
   />
 </template>

@@ -27,7 +27,10 @@ heightAs('--step-foot', foot)
 /** Every step has a foot of its own. */
 const since = performance.now()
 function takeOnlyIfRead(click: MouseEvent) {
-  if (isUnread(click, since)) click.stopPropagation()
+  if (!isUnread(click, since)) return
+  click.stopPropagation()
+  // A form is sent by its button itself.
+  click.preventDefault()
 }
 
 onKey([...'123456789'], (key) =>

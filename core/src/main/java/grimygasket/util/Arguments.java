@@ -12,7 +12,7 @@ public final class Arguments {
         return value;
     }
 
-    /** Zero and one among it. */
+    /** From 0 to 1, both included. */
     public static double share(String what, double value) {
         if (!(value >= 0 && value <= 1)) {
             throw new IllegalArgumentException(what + " must lie between 0 and 1, but is " + value);
@@ -20,7 +20,7 @@ public final class Arguments {
         return value;
     }
 
-    /** Both ends among it. */
+    /** Both ends are included. */
     public static double between(String what, double value, double least, double most) {
         if (!(value >= least && value <= most)) {
             throw new IllegalArgumentException(
@@ -33,7 +33,7 @@ public final class Arguments {
         return value == Math.floor(value) ? Long.toString((long) value) : Double.toString(value);
     }
 
-    /** From none to ten hours. */
+    /** From 0 to 600 minutes. */
     public static double minutes(String what, double value) {
         if (!(value >= 0 && value <= 600)) {
             throw new IllegalArgumentException(what + " must lie between 0 and 600 minutes, but is " + value);
@@ -41,7 +41,7 @@ public final class Arguments {
         return value;
     }
 
-    /** Anything but nothing. */
+    /** Neither null nor blank. */
     public static String text(String what, String value) {
         if (value == null || value.isBlank()) {
             throw new IllegalArgumentException(what + " is missing");

@@ -31,7 +31,7 @@ public record Source(String id, String text, String on, Confidence confidence, L
         return numbers.stream().anyMatch(pattern -> matches(pattern, address));
     }
 
-    /** Whether an address is one of those that a pattern, with * for any part, stands for. */
+    /** Whether a pattern covers an address. In a pattern * stands for any part. */
     public static boolean matches(String pattern, String address) {
         var wanted = pattern.split("/");
         var members = address.split("/");

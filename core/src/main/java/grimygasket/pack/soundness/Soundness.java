@@ -12,7 +12,7 @@ import java.util.function.Function;
 public final class Soundness {
     private Soundness() {}
 
-    /** What could hurt whoever follows it: what the kind's pack says, and what a family's changes make of it. */
+    /** What in it could hurt somebody: in the kind's pack, in each family, and on each way in. */
     public static List<String> dangers(KindKnowhow known) {
         return ofAll(known, Dangers::of);
     }

@@ -1,2 +1,2 @@
-/** What know-how leaves unsaid, and what in it could hurt whoever follows it. */
+/** What a pack leaves unsaid, and what in it could hurt somebody. */
 package grimygasket.pack.soundness;

@@ -47,11 +47,11 @@ public class Library {
         for (var kind : Shipped.KINDS) {
             var texts = Shipped.texts(kind);
             if (revisions.find(kind, texts).isEmpty()) {
-                var known = reader.read(kind, texts);
+                var known = Shipped.knowhow(kind);
                 boolean ownChoice = revisions.of(kind).stream()
                         .anyMatch(revision -> revision.active() && revision.source() != Source.SHIPPED);
                 int number = revisions.add(kind, Source.SHIPPED, "Shipped with the application", texts);
-                read.put(kind + " " + number, known);
+                read.put(name(kind, number), known);
                 if (!ownChoice) {
                     revisions.activate(kind, number);
                 }
@@ -67,12 +67,16 @@ public class Library {
     }
 
     public KindKnowhow knowhow(String kind, int revision) {
-        return read.computeIfAbsent(kind + " " + revision, key -> reader.read(kind, texts(kind, revision)));
+        return read.computeIfAbsent(name(kind, revision), key -> reader.read(kind, texts(kind, revision)));
+    }
+
+    private static String name(String kind, int revision) {
+        return kind + " " + revision;
     }
 
     /** What a version leaves unsaid. */
     List<String> remarks(String kind, int revision) {
-        return remarks.computeIfAbsent(kind + " " + revision, key -> Soundness.remarks(knowhow(kind, revision)));
+        return remarks.computeIfAbsent(name(kind, revision), key -> Soundness.remarks(knowhow(kind, revision)));
     }
 
     /**
