@@ -67,10 +67,10 @@ public class PutRightTest extends BrowserTest {
         page.getByLabel("Next step").waitFor();
         hasSentAll(page);
         assertEquals(column("select cancelled from service_call where id = '" + mistaken + "'"), new String[] {"1"});
+        var first = new CallPage(page).id();
         unfold(page, "This call");
         button(page, "The same on another day").click();
         button(page, "Put on the round").click();
-        var first = new CallPage(page).id();
         page.waitForURL(url -> url.contains("/calls/") && !url.contains(first));
         hasSentAll(page);
         assertEquals(
