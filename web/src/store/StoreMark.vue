@@ -35,7 +35,7 @@ heightAs('--store-mark', mark)
   <div
     v-if="away || long || returned || keepsNothing || refused.length || others"
     ref="mark"
-    class="bg-warn-pale border-line no-print sticky bottom-14 z-10 flex flex-wrap items-center gap-x-3 border-t px-3 text-[0.95rem]"
+    class="bg-warn-pale border-line no-print low:static sticky bottom-14 z-10 flex flex-wrap items-center gap-x-3 border-t px-3 text-[0.95rem]"
   >
     <p v-if="away || long || returned" role="status" class="py-2">
       <template v-if="away">No signal: what you do is kept here. </template>

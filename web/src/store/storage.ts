@@ -46,7 +46,7 @@ export const keepsNothing = ref<'no means' | 'no room'>()
 
 const NAME = 'grimy-gasket'
 /** With every change of what is kept, `upgrade` brings over what was. */
-const VERSION = 7
+const VERSION = 8
 
 /** The cache of the service worker for what the server has said, see `vite.config.ts`. */
 const ANSWERS = 'answers'

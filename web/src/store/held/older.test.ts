@@ -18,7 +18,8 @@ test('what waits from before a new version is sent in its form, photo and all', 
   const told = { kind: 'sign-settled', sign: 'smell' }
   await before.put('outbox', { place: 9, account: 'maren', command: { id: 'c', change: { finding: told } } })
   const cautions = [{ id: 'cuts', title: 'Cuts' }]
-  const pack = { signs: [{ id: 'smell' }], cautions, checks: [{ id: 'look', cautions: ['cuts'] }] }
+  const proofs = [{ id: 'drains' }]
+  const pack = { signs: [{ id: 'smell' }], cautions, proofs, checks: [{ id: 'look', cautions: ['cuts'] }] }
   await before.put('knowhow', JSON.stringify({ pack }), 'dryer/1')
   const note = 'they wrote "spread": wide, "sign": none'
   await before.put('calls', { call: { story: [{ reading: { value: 4.2, spread: 0.2 } }], note } }, 'call')
@@ -46,6 +47,7 @@ test('what waits from before a new version is sent in its form, photo and all', 
     pack: {
       symptoms: [{ id: 'smell' }],
       cautions: [{ id: 'cuts', title: 'Cuts', done: 'Done: cuts' }],
+      proofs: [{ id: 'drains', inPlace: [] }],
       checks: [{ id: 'look', cautions: ['cuts'] }],
     },
   })

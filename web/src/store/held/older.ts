@@ -20,6 +20,7 @@ export async function upgrade(from: number, all: Upgrade) {
   if (from === 4)
     await change(all, 'acknowledged', (one: Acknowledged) => ({ ...one, command: named(one.command) }))
   if (from < 7) await change(all, 'knowhow', confirmed)
+  if (from < 8) await change(all, 'knowhow', inPlace)
   if (from === 1) {
     await change(all, 'calls', uncertain)
     await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: uncertain(waiting.command) }))
@@ -57,6 +58,16 @@ const confirmed = (json: string) =>
 /** @param caution whole, or the id of one */
 const saidOf = (caution: string | Partial<Caution>) =>
   typeof caution === 'string' ? caution : { done: `Done: ${lowerFirst(caution.title ?? '')}`, ...caution }
+
+/** Until version 8 no proof said which pieces it needs in their place. */
+const inPlace = (json: string) =>
+  JSON.stringify(
+    JSON.parse(json, (member, value) =>
+      member === 'proofs' && Array.isArray(value)
+        ? value.map((proof: object) => ({ inPlace: [], ...proof }))
+        : (value as unknown),
+    ),
+  )
 
 async function change<S extends 'calls' | 'knowhow' | 'outbox' | 'nextDays' | 'acknowledged'>(
   all: Upgrade,

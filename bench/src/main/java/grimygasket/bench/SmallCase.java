@@ -207,6 +207,7 @@ record SmallCase(Pack pack, String complaint) {
                                 null,
                                 Power.LIVE,
                                 List.of(),
+                                List.of(),
                                 null))
                         .toList(),
                 p.parts(),

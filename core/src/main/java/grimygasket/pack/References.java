@@ -125,8 +125,14 @@ record References(
                 known.require(where, "station", stationIds, outcome.blockedUpTo());
             }
         }
+        var pieceIds = ids(
+                "piece",
+                layers.stream().flatMap(layer -> layer.pieces().stream()).toList(),
+                Piece::id,
+                problems);
         for (var proof : proofs) {
             known.requireAll("proof " + proof.id(), "proof", proofIds, proof.shows());
+            known.requireAll("proof " + proof.id(), "piece", pieceIds, proof.inPlace());
             if (proof.reading() != null) {
                 known.require(
                         "the reading of proof " + proof.id(),
@@ -146,11 +152,6 @@ record References(
             known.require(where, "part", partIds, remedy.spare());
             known.needs(where, remedy.needs());
         }
-        var pieceIds = ids(
-                "piece",
-                layers.stream().flatMap(layer -> layer.pieces().stream()).toList(),
-                Piece::id,
-                problems);
         for (var layer : layers) {
             var where = "layer " + layer.id();
             known.require(where, "layer", layerIds, layer.within());

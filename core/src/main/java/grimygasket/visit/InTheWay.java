@@ -14,9 +14,13 @@ import java.util.Optional;
 public final class InTheWay {
     private InTheWay() {}
 
-    /** The pieces in the way of a proof. */
+    /** The pieces that go back before a proof: those in the way of power, and those that it needs in their place. */
     static List<Laid> of(Pack pack, VisitRecord visit, Proof proof) {
-        return proof.power() == Power.LIVE ? of(pack, visit.laid(), List.of(), visit.now()) : List.of();
+        var inTheWay = proof.power() == Power.LIVE ? of(pack, visit.laid(), List.of(), visit.now()) : List.<Laid>of();
+        return visit.laid().stream()
+                .filter(laid -> inTheWay.contains(laid)
+                        || laid.place() == Laid.Place.TRAY && proof.inPlace().contains(laid.piece()))
+                .toList();
     }
 
     /**

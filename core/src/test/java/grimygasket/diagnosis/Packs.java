@@ -56,8 +56,8 @@ public final class Packs {
     private final List<Check> checks = new ArrayList<>();
     private final List<Remedy> remedies = new ArrayList<>();
     private final List<Part> parts = new ArrayList<>();
-    private final List<Proof> proofs = new ArrayList<>(
-            List.of(new Proof("works", "It works", 2, List.of(), 1, null, null, null, Power.LIVE, List.of(), null)));
+    private final List<Proof> proofs = new ArrayList<>(List.of(
+            new Proof("works", "It works", 2, List.of(), 1, null, null, null, Power.LIVE, List.of(), List.of(), null)));
     private final List<Caution> cautions = new ArrayList<>();
     private final List<Fact> facts = new ArrayList<>();
     private final List<School> schools = new ArrayList<>();
@@ -265,7 +265,7 @@ public final class Packs {
     }
 
     public Packs proof(String id) {
-        return proof(new Proof(id, id, 2, List.of(), 1, null, null, null, Power.LIVE, List.of(), null));
+        return proof(new Proof(id, id, 2, List.of(), 1, null, null, null, Power.LIVE, List.of(), List.of(), null));
     }
 
     public Packs proof(Proof proof) {

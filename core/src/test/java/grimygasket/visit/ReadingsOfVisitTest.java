@@ -83,6 +83,7 @@ public class ReadingsOfVisitTest {
                         null,
                         Power.LIVE,
                         List.of(),
+                        List.of(),
                         null))
                 .remedy(new Remedy(
                         "clear",

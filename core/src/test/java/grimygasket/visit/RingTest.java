@@ -280,6 +280,7 @@ public class RingTest {
                         null,
                         Power.LIVE,
                         List.of(),
+                        List.of(),
                         null))
                 .remedy(new Remedy(
                         "clear",

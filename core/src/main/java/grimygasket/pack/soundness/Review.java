@@ -30,7 +30,7 @@ public final class Review {
 
     /**
      * A sentence for each danger, each fault without symptom, check, remedy or advice, each symptom without fault, each check that
-     * tells nothing apart or cries wolf, each driver that fits no screw, each tool that only the words name, each step that does not begin with a verb, each dear remedy without its cheap look, each step shorter than what it waits for,
+     * tells nothing apart or cries wolf, each driver that fits no screw, each tool that only the words name, each step that does not begin with a verb or is said twice, each dear remedy without its cheap look, each step shorter than what it waits for,
      * each number that a source claims and nobody uses, and each part, proof, layer or caution that nothing uses.
      */
     public static List<String> of(Pack pack) {
@@ -70,6 +70,7 @@ public final class Review {
             minutes(name, check.minutes(), check.steps(), remarks);
             tools(name, check.steps(), Tools.of(pack, check), remarks);
             remarks.addAll(Verbs.missing(name, check.steps()));
+            twice(name, check.steps(), remarks);
         }
         for (var remedy : pack.remedies()) {
             var name = "Remedy “" + remedy.name() + "”";
@@ -77,6 +78,7 @@ public final class Review {
             minutes(name, remedy.minutes() + remedy.dryMinutes(), remedy.steps(), remarks);
             tools(name, remedy.steps(), Tools.of(pack, remedy), remarks);
             remarks.addAll(Verbs.missing(name, remedy.steps()));
+            twice(name, remedy.steps(), remarks);
         }
         remarks.addAll(DearRemedies.withoutLook(pack));
         for (var caution : pack.cautions()) {
@@ -88,6 +90,7 @@ public final class Review {
             var name = "Proof “" + proof.name() + "”";
             minutes(name, proof.minutes(), proof.steps(), remarks);
             remarks.addAll(Verbs.missing(name, proof.steps()));
+            twice(name, proof.steps(), remarks);
         }
         unused(pack, remarks);
         unknownNumbers(pack, remarks);
@@ -167,6 +170,14 @@ public final class Review {
                 }
             });
         }
+    }
+
+    private static void twice(String name, List<Instruction> steps, List<String> remarks) {
+        var read = new HashSet<String>();
+        steps.stream()
+                .map(Instruction::text)
+                .filter(text -> !read.add(text))
+                .forEach(text -> remarks.add(name + " says twice: “" + text + "”"));
     }
 
     /** What a source claims has to be a number that there is. */

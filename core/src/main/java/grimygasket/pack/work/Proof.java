@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param nextUse what shows only under a real load, for the customer to look at; null for nothing
  * @param power whether the machine has power for it
  * @param shows ids of the proofs whose functions are seen to work as well: what sucks evenly has started, too
+ * @param inPlace ids of the pieces that it needs, though the machine may run without them: a rack to set a bowl on
  * @param competence what whoever proves it has to be qualified for; null where any technician may
  */
 public record Proof(
@@ -32,6 +33,7 @@ public record Proof(
         @Nullable String nextUse,
         Power power,
         List<String> shows,
+        List<String> inPlace,
         @Nullable Competence competence) {
     private static final int MOST_RUNS = 9;
 
@@ -43,6 +45,7 @@ public record Proof(
         Arguments.between("runs of proof " + id, runs, 0, MOST_RUNS);
         runs = Math.max(1, runs);
         shows = Lists.copy(shows);
+        inPlace = Lists.copy(inPlace);
         Power.require("proof " + id, power);
     }
 }

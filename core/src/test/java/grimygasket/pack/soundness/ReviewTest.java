@@ -22,6 +22,7 @@ import grimygasket.pack.machine.Station;
 import grimygasket.pack.work.Caution;
 import grimygasket.pack.work.Habit;
 import grimygasket.pack.work.Instruction;
+import grimygasket.pack.work.Proof;
 import grimygasket.pack.work.Remedy;
 import java.util.List;
 import java.util.Map;
@@ -174,6 +175,15 @@ public class ReviewTest {
                 List.of(
                         "Check “behind” names a T15 driver, and none of its screws is one.",
                         "Check “behind” is over before its timer."));
+    }
+
+    @Test
+    public void noStepIsSaidTwice() {
+        var dry = Instruction.valueOf("Wipe it dry.");
+        var proof = new Proof(
+                "dry", "It is dry", 5, List.of(dry, dry), 1, null, null, null, Power.DEAD, List.of(), List.of(), null);
+        var remarks = Review.of(harmless().proof(proof).build());
+        assertTrue(remarks.contains("Proof “It is dry” says twice: “Wipe it dry.”"), remarks + "");
     }
 
     @Test
