@@ -8,6 +8,8 @@ onKey('?', () => (open.value = true))
 
 const KEYS = [
   ['1 to 9', 'Answer the step: 1 is its first answer'],
+  ['g', 'Go on with the work'],
+  ['c', 'To the next caution; Enter confirms it'],
   ['u', 'Change or undo what was entered last'],
   ['/', 'Search symptoms and codes'],
   ['a', 'Read the step aloud, and stop it'],

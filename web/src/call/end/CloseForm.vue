@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useDraft } from '../../ui/kept/drafts'
 import { days } from '../../ui/text/format'
 import { useCallContext } from '../context'
+import Foot from '../Foot.vue'
 import { STAGE_TITLE } from '../ring/stageTitle'
 
 const { call, actions, stage } = useCallContext()
@@ -38,7 +39,7 @@ async function close() {
 </script>
 
 <template>
-  <form class="grid gap-3" @submit.prevent="close">
+  <form class="flex flex-col gap-3" @submit.prevent="close">
     <div v-if="open.length" class="border-act grid gap-1 border-l-8 pl-3">
       <p class="font-semibold">These gaps stay open:</p>
       <ul class="grid gap-1" aria-label="Gaps">
@@ -84,12 +85,14 @@ async function close() {
         </li>
       </ul>
     </div>
-    <button
-      class="btn min-h-14 text-lg"
-      :class="{ 'btn-act': !open.length }"
-      :disabled="actions.busy.value || beyond.size > 0"
-    >
-      Close the call
-    </button>
+    <Foot label="Closing">
+      <button
+        class="btn min-h-14 text-lg"
+        :class="{ 'btn-act': !open.length }"
+        :disabled="actions.busy.value || beyond.size > 0"
+      >
+        Close the call
+      </button>
+    </Foot>
   </form>
 </template>

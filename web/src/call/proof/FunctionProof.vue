@@ -7,16 +7,16 @@ import Tick from '../../ui/field/Tick.vue'
 import BeforePower from '../step/BeforePower.vue'
 import { useCallContext } from '../context'
 import ForWhom from '../step/ForWhom.vue'
-import { usePower } from '../step/usePower'
 import ProofReading from './ProofReading.vue'
+import RunButton from './RunButton.vue'
 import { useProofRun } from './useProofRun'
 
-/** @param bare without its method, where that is said already */
+/** @param bare without its method and the button that counts a run, where both stand elsewhere */
 const props = defineProps<{ proof: Proof; bare?: boolean }>()
 const { call, actions } = useCallContext()
 const { run, change } = useProofRun(() => props.proof)
 const asStep = computed(() => ({ kind: 'PROVE' as const, id: props.proof.id }))
-const { blocked } = usePower(() => asStep.value)
+const passed = computed(() => run.value.runs >= props.proof.runs)
 const handedOn = computed(() => call.value.prove.handedOn.includes(props.proof.id))
 </script>
 
@@ -28,23 +28,15 @@ const handedOn = computed(() => call.value.prove.handedOn.includes(props.proof.i
       <ProofReading :proof="proof" when="before" />
       <ProofReading :proof="proof" when="after" />
     </template>
-    <p class="font-semibold" :class="{ 'text-clean': run.runs >= proof.runs }">
-      {{ run.runs >= proof.runs ? '✓ ' : '' }}Test runs: {{ run.runs }} of {{ proof.runs }} passed
+    <p class="font-semibold" :class="{ 'text-clean': passed }">
+      {{ passed ? '✓ ' : '' }}Test runs: {{ run.runs }} of {{ proof.runs }} passed
     </p>
     <ForWhom v-if="proof.competence" :competence="proof.competence" :handed-on="handedOn" />
     <BeforePower v-if="!bare && !call.head.closing" :step="asStep" />
-    <div v-if="!call.head.closing && !blocked && !handedOn" class="flex gap-2">
+    <div class="flex gap-2">
+      <RunButton v-if="!bare || passed" :proof="proof" class="flex-1" :class="{ 'btn-act': !passed }" />
       <button
-        type="button"
-        class="btn min-h-14 flex-1 text-lg"
-        :class="{ 'btn-act': run.runs < proof.runs }"
-        :disabled="actions.busy.value"
-        @click="change({ runs: run.runs + 1 })"
-      >
-        It worked{{ run.runs ? ' again' : '' }}
-      </button>
-      <button
-        v-if="run.runs"
+        v-if="run.runs && !call.head.closing"
         type="button"
         class="btn btn-quiet"
         :aria-label="`Undo a run: ${proof.name}`"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { onKey } from '../../ui/keys'
 import { titleOf } from '../../judgement/steps'
 import { useCallContext } from '../context'
 import { STAGE_TITLE } from '../ring/stageTitle'
@@ -12,6 +13,8 @@ const step = computed(() => {
   const { next } = call.value.assessment.plan
   return call.value.stands !== 'CLOSE' && next ? titleOf(next) : undefined
 })
+
+onKey('g', () => away.value && !call.value.head.closing && stage.show())
 </script>
 
 <template>

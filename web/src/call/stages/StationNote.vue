@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Condition, Line } from '../../api/types'
 import Chips from '../../ui/field/Chips.vue'
 import OpenShare from '../../ui/OpenShare.vue'
@@ -13,20 +13,26 @@ const SINCE = { '7': 'A week', '30': 'A month', '180': 'Half a year', '365': 'A 
 
 const props = defineProps<{ station: { id: string; name: string }; line?: Line<Condition>; open: boolean }>()
 const { call, actions } = useCallContext()
-const draft = useDraft<Omit<Condition, 'kind' | 'station'>>(
+/** Nothing is chosen until somebody has looked. */
+const draft = useDraft<Partial<Condition> & { binned: boolean }>(
   `condition:${call.value.head.id}:${props.station.id}:${props.line?.version ?? 0}`,
-  {
-    stuff: 'FOOD',
-    wear: 'DIRTY_ONLY',
-    binned: false,
-    ...props.line?.what,
-  },
+  { binned: false, ...props.line?.what },
 )
 const since = computed<keyof typeof SINCE | undefined>({
   get: () => (draft.value.sinceDays ? (String(draft.value.sinceDays) as keyof typeof SINCE) : undefined),
   set: (days) => (draft.value.sinceDays = days && Number(days)),
 })
-const keep = () => actions.write({ ...draft.value, kind: 'condition', station: props.station.id }, props.line)
+const sent = ref(false)
+const missing = computed(() => {
+  if (!draft.value.stuff) return 'Choose what was in it.'
+  return draft.value.wear ? '' : 'Choose what the part itself is like.'
+})
+async function keep() {
+  sent.value = true
+  const { stuff, wear, ...rest } = draft.value
+  if (stuff && wear)
+    await actions.write({ ...rest, kind: 'condition', station: props.station.id, stuff, wear }, props.line)
+}
 </script>
 
 <template>
@@ -45,6 +51,7 @@ const keep = () => actions.write({ ...draft.value, kind: 'condition', station: p
       <Chips v-model="draft.wear" label="The part itself" :options="WEAR" />
       <Chips v-model="since" label="Last cleaned how long ago, if anybody knows" :options="SINCE" />
       <Tick v-model="draft.binned" label="What came out is in the bin, not down the drain" />
+      <p v-if="sent && missing" class="text-act font-semibold" role="alert">{{ missing }}</p>
       <div class="flex gap-2">
         <button class="btn btn-act flex-1" :disabled="actions.busy.value">Note it</button>
         <button

@@ -8,6 +8,7 @@ import { useCallContext } from '../context'
 import PartPicker from '../parts/PartPicker.vue'
 import FunctionProof from '../proof/FunctionProof.vue'
 import ProofReading from '../proof/ProofReading.vue'
+import RunButton from '../proof/RunButton.vue'
 import StepFoot from './StepFoot.vue'
 
 const props = defineProps<{ step: Step }>()
@@ -21,7 +22,7 @@ const remedy = computed(() =>
 )
 const handedOn = computed(() => props.step.waiting.way === 'HANDED_ON')
 const proof = computed(() => byId(pack.value.proofs, remedy.value?.proof))
-/** Whether it was seen to work as often as it takes. */
+/** Whether it was seen to work as often as it takes: only then it is proved. */
 const seen = computed(() =>
   call.value.job.proofs.some(({ what }) => what.proof === proof.value?.id && what.runs >= proof.value.runs),
 )
@@ -57,11 +58,11 @@ const prove = (proved: Proved) => actions.correct(pending.value!, remedyTried(tr
     </button>
   </StepFoot>
   <StepFoot v-else-if="pending" :step="step">
+    <RunButton v-if="proof && !seen" :proof="proof" class="btn-act" />
     <button
-      v-if="provable"
+      v-else-if="provable"
       type="button"
-      class="btn min-h-14 text-lg"
-      :class="{ 'btn-act': seen }"
+      class="btn btn-act min-h-14 text-lg"
       :disabled="actions.busy.value"
       @click="prove('CURED')"
     >
