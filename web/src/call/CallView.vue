@@ -153,7 +153,7 @@ watch(
     <Notice
       v-else-if="actions.problem.value"
       :problem="actions.problem.value"
-      class="sticky top-0 z-10"
+      class="low:static sticky top-0 z-10"
       @again="actions.again()"
       @dismiss="actions.dismiss()"
     />

@@ -15,7 +15,7 @@ watch(
   { immediate: true },
 )
 
-/** More than five do not fit a small phone: there, the rest is behind one. */
+/** More than five do not fit a phone, nor a desk that is zoomed in: there, the rest is behind one. */
 const VIEWS = [
   { path: '/round', name: 'Round', also: '/board' },
   { path: '/shelf', name: 'Shelf' },
@@ -32,14 +32,14 @@ const inRest = computed(() => REST.some(isOn))
 
 <template>
   <nav
-    class="bg-rubber no-print sticky bottom-0 z-10 flex items-stretch gap-1 px-2 sm:px-4"
+    class="bg-rubber no-print low:static sticky bottom-0 z-10 flex items-stretch gap-1 px-2 sm:px-4"
     aria-label="Views"
   >
     <template v-for="view in VIEWS" :key="view.path">
       <RouterLink
         :to="view.path"
         class="foot"
-        :class="{ 'foot-on': isOn(view), 'max-sm:hidden': view.rest }"
+        :class="{ 'foot-on': isOn(view), 'max-desk:hidden': view.rest }"
         :aria-current="isOn(view) ? 'page' : undefined"
         >{{ view.name }}</RouterLink
       >
@@ -52,7 +52,7 @@ const inRest = computed(() => REST.some(isOn))
       >
     </template>
     <span class="flex-1" />
-    <Popover class="flex sm:hidden">
+    <Popover class="desk:hidden flex">
       <PopoverButton class="foot" :class="{ 'foot-on': inRest }">More</PopoverButton>
       <PopoverPanel
         v-slot="{ close }"
@@ -69,7 +69,7 @@ const inRest = computed(() => REST.some(isOn))
         >
       </PopoverPanel>
     </Popover>
-    <span class="hidden self-center text-sm text-[#d9d5ca] sm:block"
+    <span class="desk:block hidden self-center truncate text-sm text-[#d9d5ca]"
       >{{ session.name }}, {{ session.business }}</span
     >
   </nav>

@@ -19,7 +19,7 @@ const mine = computed(() => actions.mine.value && answerText(actions.mine.value,
 <template>
   <div
     role="alert"
-    class="border-act bg-sheet sticky top-0 z-10 grid gap-2 border-l-8 px-4 py-3 sm:grid-cols-[1fr_auto] sm:items-center"
+    class="border-act bg-sheet low:static sticky top-0 z-10 grid gap-2 border-l-8 px-4 py-3 sm:grid-cols-[1fr_auto] sm:items-center"
   >
     <p>
       <b>{{ actions.problem.value!.message }}</b>

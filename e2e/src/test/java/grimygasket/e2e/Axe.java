@@ -2,19 +2,26 @@ package grimygasket.e2e;
 
 import static org.testng.Assert.assertTrue;
 
+import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.util.List;
+import java.util.Map;
 
-/** The automatic rules of WCAG 2.2 AA. */
+/** The automatic rules of WCAG 2.2 AA, and those for headings. */
 final class Axe {
     /** Of what passes, nothing but its first place is wanted: to name them all takes most of the time. */
     private static final AxeRunOptions OPTIONS = new AxeRunOptions();
 
     static {
         OPTIONS.setResultTypes(List.of("violations"));
+        var on = new AxeRuleOptions();
+        on.setEnabled(true);
+        // Whoever listens goes from heading to heading; whoever wears gloves meets what is large and apart.
+        OPTIONS.setRules(
+                Map.of("heading-order", on, "page-has-heading-one", on, "empty-heading", on, "target-size", on));
     }
 
     private Axe() {}
