@@ -198,6 +198,11 @@ export function useBusiness() {
   return useQuery({ queryKey: ['business'], queryFn: () => answer(() => api.GET('/api/business')) })
 }
 
+/** What stands above the business's name in reports. */
+export function useLogo() {
+  return useQuery({ queryKey: ['logo'], queryFn: () => answer(() => api.GET('/api/business/logo')) })
+}
+
 /** The kinds of machine that there is know-how for. */
 export function useKinds() {
   return useQuery({

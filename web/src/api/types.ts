@@ -5,6 +5,7 @@ type Schemas = components['schemas']
 export type Article = Schemas['Article']
 export type Assessment = Schemas['Assessment']
 export type Business = Schemas['Business']
+export type Logo = Schemas['Logo']
 /** All that the screen of a call shows: what follows from it, and what is told of it besides. */
 export type Call = CallState &
   Omit<HeldCall, 'call' | 'knowhow' | 'circumstances' | 'digest'> &

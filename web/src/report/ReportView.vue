@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { away } from '../api/client'
 import { Problem } from '../api/problem'
-import { useReport } from '../api/queries'
+import { useLogo, useReport } from '../api/queries'
 import Notice from '../ui/Notice.vue'
 import { photoSource } from '../call/tray/usePhotos'
 import Strokes from '../ui/drawing/Strokes.vue'
@@ -9,6 +9,7 @@ import ReportSection from './ReportSection.vue'
 
 const props = defineProps<{ id: string }>()
 const { data: report, failureReason, refetch } = useReport(() => props.id)
+const { data: logo } = useLogo()
 const print = () => window.print()
 </script>
 
@@ -36,7 +37,10 @@ const print = () => window.print()
       <header class="grid gap-3 sm:grid-cols-2">
         <div class="sm:col-span-2">
           <div class="flex flex-wrap justify-between gap-x-6">
-            <p class="text-lg font-bold">{{ report.business }}</p>
+            <div>
+              <img v-if="logo?.picture" :src="logo.picture" alt="" class="mb-1 max-h-16 max-w-48" />
+              <p class="text-lg font-bold">{{ report.business }}</p>
+            </div>
             <div class="text-soft text-sm sm:text-right">
               <p v-for="line in report.letterhead" :key="line">{{ line }}</p>
             </div>

@@ -18,6 +18,8 @@ const OPERATIONS: Record<string, string> = {
   'PUT /api/session/units': 'Changed their units',
   'PUT /api/schools/{schoolId}': 'Changed how they work',
   'PUT /api/business': 'Changed what the business reckons with',
+  'PUT /api/business/logo': 'Changed the logo of reports',
+  'DELETE /api/business/logo': 'Removed the logo of reports',
   'PUT /api/customers/{customerId}': 'Added a customer, or corrected who one is',
   'POST /api/customers/{customerId}/join': 'Joined two entries of a customer',
   'POST /api/customers.csv': 'Brought a list of customers in',

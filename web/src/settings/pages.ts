@@ -15,10 +15,11 @@ export const PAGES: Page[] = [
   {
     id: 'business',
     title: 'Business',
-    component: () => import('./BusinessForm.vue'),
+    component: () => import('./BusinessPage.vue'),
     owner: true,
     holds: [
       'Name and address in reports',
+      'Logo',
       'Phone and e-mail',
       'Tax',
       'Warranty',

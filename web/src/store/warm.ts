@@ -19,6 +19,7 @@ export async function warm({ kinds }: NextDays, machines: string[]): Promise<boo
   await api.GET('/api/know-how')
   await api.GET('/api/schools')
   await api.GET('/api/business')
+  await api.GET('/api/business/logo')
   await api.GET('/api/units')
   for (const { kind } of kinds) await viewOfKnowhow(kind)
   for (const machineId of machines)

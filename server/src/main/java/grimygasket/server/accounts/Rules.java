@@ -79,6 +79,7 @@ public final class Rules {
 
     private static final String HOMES =
             "Only the lead takes the list of customers out, brings one in, and joins entries.";
+    private static final String LOGO = "Only the owner changes the logo of reports.";
 
     private static final String LEFT_BEHIND =
             "Only the lead decides on what somebody who was locked out has left behind.";
@@ -113,6 +114,7 @@ public final class Rules {
                             GET,
                             "/api/board/{day}",
                             "/api/business",
+                            "/api/business/logo",
                             "/api/calls/{callId}/state",
                             "/api/calls/{callId}/call.json",
                             "/api/calls/{callId}/checks/{check}/meter",
@@ -184,6 +186,8 @@ public final class Rules {
                     technician(DELETE, "/api/session", "/api/session/calendar"),
                     technician(DELETE, "/api/session/passkeys/{id}").map(rule -> rule.wanting(Proof.RECENT)),
                     owner("Only the owner changes what the business reckons with.", PUT, "/api/business"),
+                    owner(LOGO, PUT, "/api/business/logo"),
+                    owner(LOGO, DELETE, "/api/business/logo"),
                     lead(
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
                             POST,

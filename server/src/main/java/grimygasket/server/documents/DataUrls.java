@@ -11,6 +11,11 @@ import javax.imageio.ImageIO;
 
 /** Pictures as text within a document (RFC 2397). */
 final class DataUrls {
+    /** Of 48 by 16 mm at 300 points an inch. */
+    private static final int LOGO_WIDTH = 570;
+
+    private static final int LOGO_HEIGHT = 190;
+
     private DataUrls() {}
 
     /** @param format "png" or "jpeg" */
@@ -24,33 +29,42 @@ final class DataUrls {
     }
 
     /**
-     * A picture made small, as JPEG.
+     * A photo made small, as JPEG.
      *
      * @param bytes of a whole picture
      * @param longest side in points, at least 1
      */
-    static String small(byte[] bytes, int longest) {
+    static String photo(byte[] bytes, int longest) {
+        return of(small(bytes, longest, longest, BufferedImage.TYPE_INT_RGB), "jpeg");
+    }
+
+    /** A logo as large as it is printed, as PNG: what is clear in it stays so. */
+    static String logo(byte[] bytes) {
+        return of(small(bytes, LOGO_WIDTH, LOGO_HEIGHT, BufferedImage.TYPE_INT_ARGB), "png");
+    }
+
+    private static BufferedImage small(byte[] bytes, int width, int height, int type) {
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             var reader = ImageIO.getImageReaders(in).next();
             reader.setInput(in, true, true);
             var how = reader.getDefaultReadParam();
             // Rows and columns that would be thrown away are not even read.
-            int skip = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (2 * longest));
+            int skip = Math.max(1, Math.max(reader.getWidth(0) / (2 * width), reader.getHeight(0) / (2 * height)));
             how.setSourceSubsampling(skip, skip, 0, 0);
             var whole = reader.read(0, how);
             reader.dispose();
-            return of(shrunk(whole, longest), "jpeg");
+            return shrunk(whole, width, height, type);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static BufferedImage shrunk(BufferedImage whole, int longest) {
-        double scale = Math.min(1, (double) longest / Math.max(whole.getWidth(), whole.getHeight()));
+    private static BufferedImage shrunk(BufferedImage whole, int width, int height, int type) {
+        double scale = Math.min(1, Math.min((double) width / whole.getWidth(), (double) height / whole.getHeight()));
         var small = new BufferedImage(
                 (int) Math.max(1, Math.round(scale * whole.getWidth())),
                 (int) Math.max(1, Math.round(scale * whole.getHeight())),
-                BufferedImage.TYPE_INT_RGB);
+                type);
         var graphics = small.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
         graphics.drawImage(whole, 0, 0, small.getWidth(), small.getHeight(), null);

@@ -25,18 +25,21 @@ class ReportController {
     private final Reports reports;
     private final ReportPdf pdf;
     private final PhotoStore photos;
+    private final LogoStore logos;
 
-    ReportController(Reports reports, ReportPdf pdf, PhotoStore photos) {
+    ReportController(Reports reports, ReportPdf pdf, PhotoStore photos, LogoStore logos) {
         this.reports = reports;
         this.pdf = pdf;
         this.photos = photos;
+        this.logos = logos;
     }
 
     @GetMapping("/api/calls/{callId}/report.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable UUID callId, @AuthenticationPrincipal SignedIn me) {
         var report = reports.of(callId, me);
         var name = report.title().toLowerCase().replace(' ', '-') + ".pdf";
-        return Attachment.of(name, MediaType.APPLICATION_PDF, pdf.of(report, pictures(callId, report)));
+        var bytes = pdf.of(report, logos.get().orElse(null), pictures(callId, report));
+        return Attachment.of(name, MediaType.APPLICATION_PDF, bytes);
     }
 
     private Map<UUID, String> pictures(UUID callId, Report report) {
@@ -44,7 +47,7 @@ class ReportController {
         for (var shot : report.photos()) {
             if (pictures.size() < MOST_PHOTOS) {
                 photos.picture(shot.photo(), callId)
-                        .ifPresent(one -> pictures.put(shot.photo(), DataUrls.small(one.bytes(), LONGEST_SIDE)));
+                        .ifPresent(one -> pictures.put(shot.photo(), DataUrls.photo(one.bytes(), LONGEST_SIDE)));
             }
         }
         return pictures;

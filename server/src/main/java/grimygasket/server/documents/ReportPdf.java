@@ -15,6 +15,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
@@ -40,11 +41,15 @@ class ReportPdf {
         templates.setTemplateResolver(resolver);
     }
 
-    /** @param pictures of its photos by their ids, as data URLs; those that are not there are left out */
-    byte[] of(Report report, Map<UUID, String> pictures) {
+    /**
+     * @param logo as a data URL; null for none
+     * @param pictures of its photos by their ids, as data URLs; those that are not there are left out
+     */
+    byte[] of(Report report, @Nullable String logo, Map<UUID, String> pictures) {
         var besides = typefaces.obtain().besides(report.toString());
         var context = new Context(Locale.UK);
         context.setVariable("report", report);
+        context.setVariable("logo", logo);
         context.setVariable("pictures", pictures);
         context.setVariable(
                 "signed",

@@ -36,7 +36,7 @@ public final class Pictures {
      */
     public static Picture of(byte[] bytes) {
         if (bytes.length > MOST_BYTES) {
-            throw new Problem(Kind.INVALID, "The photo is too large: 4 MB at most.");
+            throw new Problem(Kind.INVALID, "The picture is too large: 4 MB at most.");
         }
         PLACES.acquireUninterruptibly();
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
@@ -58,14 +58,14 @@ public final class Pictures {
         } catch (OutOfMemoryError e) {
             throw new Problem(Kind.BUSY, "Too many photos come at once. This one is kept, and sent again.");
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
-            throw new Problem(Kind.INVALID, "This photo cannot be read. Take it again.");
+            throw new Problem(Kind.INVALID, "This picture cannot be read. Take or choose it again.");
         } finally {
             PLACES.release();
         }
     }
 
     private static Problem noPhoto() {
-        return new Problem(Kind.INVALID, "This is not a photo. JPEG and PNG can be kept.");
+        return new Problem(Kind.INVALID, "This is not a picture. JPEG and PNG can be kept.");
     }
 
     private static Picture anew(ImageReader reader) throws IOException {
@@ -74,7 +74,7 @@ public final class Pictures {
             throw noPhoto();
         }
         if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_POINTS) {
-            throw new Problem(Kind.INVALID, "The photo has too many points: 12 million at most.");
+            throw new Problem(Kind.INVALID, "The picture has too many points: 12 million at most.");
         }
         return format.equals("jpeg")
                 ? new Picture(MediaType.IMAGE_JPEG_VALUE, written(reader.read(0), "jpeg"))

@@ -177,6 +177,7 @@ class FirstStart implements SmartInitializingSingleton {
                 new ByteArrayResource(("set time_zone = '" + zone + "';").getBytes()),
                 new ClassPathResource("demo/round.sql"),
                 new ClassPathResource("demo/colleagues.sql"),
+                new ClassPathResource("demo/logo.sql"),
                 new ByteArrayResource("set time_zone = '+00:00';".getBytes()));
         script.setSqlScriptEncoding("UTF-8");
         script.execute(dataSource);

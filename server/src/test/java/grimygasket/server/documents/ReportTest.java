@@ -162,6 +162,7 @@ public class ReportTest extends ServerTest {
         var call = cleaned(client);
         call.keep("signature", "{\"name\": \"Tess Orrin\", \"strokes\": \"12,40 15,38;80,20\"}");
         var report = call.report();
+        client.putPhoto("/api/business/logo", LogoTest.picture());
         HttpResponse<byte[]> pdf = client.bytes(call.path + "/report.pdf");
         assertEquals(pdf.headers().firstValue("Content-Type").orElse(""), "application/pdf");
         try (var document = Loader.loadPDF(pdf.body())) {

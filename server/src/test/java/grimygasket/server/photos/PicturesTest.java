@@ -66,7 +66,7 @@ public class PicturesTest {
             int last = format.equals("jpeg") ? whole.length - 3 : whole.length / 2;
             for (int length : new int[] {12, whole.length / 4, last}) {
                 var sentence = refused(Arrays.copyOf(whole, length));
-                assertTrue(sentence.contains("photo"), sentence);
+                assertTrue(sentence.contains("picture"), sentence);
             }
         }
     }
@@ -81,13 +81,13 @@ public class PicturesTest {
         var sum = new CRC32();
         sum.update(bytes, 12, 17);
         header.putInt(29, (int) sum.getValue());
-        assertEquals(refused(bytes), "The photo has too many points: 12 million at most.");
+        assertEquals(refused(bytes), "The picture has too many points: 12 million at most.");
     }
 
     @Test
     public void anotherFormatIsNone() throws IOException {
-        assertEquals(refused(photo("bmp")), "This is not a photo. JPEG and PNG can be kept.");
+        assertEquals(refused(photo("bmp")), "This is not a picture. JPEG and PNG can be kept.");
         assertEquals(
-                refused("<svg/>".getBytes(StandardCharsets.UTF_8)), "This is not a photo. JPEG and PNG can be kept.");
+                refused("<svg/>".getBytes(StandardCharsets.UTF_8)), "This is not a picture. JPEG and PNG can be kept.");
     }
 }
