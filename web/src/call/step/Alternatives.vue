@@ -20,6 +20,12 @@ const others = computed(() => {
   return known.filter((step) => stepKey(step) !== shown)
 })
 const listed = computed(() => (all.value ? others.value : others.value.slice(0, SHORT)))
+
+/** Against the advice. */
+function costOf(step: Step) {
+  if (step === call.value.assessment.plan.next) return 'advised'
+  return step.extraCost < 0.5 ? 'as good' : `+${Math.round(step.extraCost)} min`
+}
 </script>
 
 <template>
@@ -33,9 +39,7 @@ const listed = computed(() => (all.value ? others.value : others.value.slice(0, 
           @click="$emit('choose', stepKey(step))"
         >
           <span class="leading-tight">{{ step.name }}</span>
-          <span class="text-soft font-mono text-xs font-semibold whitespace-nowrap"
-            >+{{ Math.round(step.extraCost) }} min</span
-          >
+          <span class="text-soft font-mono text-xs font-semibold whitespace-nowrap">{{ costOf(step) }}</span>
         </button>
       </li>
     </ul>
