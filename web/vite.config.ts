@@ -34,8 +34,8 @@ const offline = VitePWA({
   workbox: {
     globPatterns: ['**/*.{js,wasm,css,html,svg,woff2}'],
     maximumFileSizeToCacheInBytes: 4_000_000,
-    // Wanted only where the browser does not know the WebAssembly: kept once it is.
-    globIgnores: ['assets/device-*.js'],
+    // Wanted only where the browser does not know the WebAssembly, or once somebody scans.
+    globIgnores: ['assets/device-*.js', 'assets/zxing_reader-*.wasm', 'assets/ponyfill-*.js'],
     clientsClaim: true,
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//, /^\/v3\//],

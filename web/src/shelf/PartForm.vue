@@ -22,6 +22,7 @@ const form = reactive({
   replaces: props.part?.replaces ?? '',
   supplier: props.part?.supplier ?? '',
   place: props.part?.place ?? '',
+  code: props.part?.code ?? '',
   minimum: String(props.part?.minimum ?? 0),
 })
 const { data: kinds } = useKinds()
@@ -100,6 +101,13 @@ function keep() {
     <TextField v-model="form.cost" label="What it costs you" inputmode="decimal" :error="errors.cost" />
     <TextField v-model="form.supplier" label="Supplier" :error="errors.supplier" maxlength="60" />
     <TextField v-model="form.place" label="Place on the van" :error="errors.place" maxlength="40" />
+    <TextField
+      v-model="form.code"
+      label="Barcode on its packet"
+      hint="Typed, or read by a scanner"
+      :error="errors.code"
+      maxlength="80"
+    />
     <TextField
       v-model="form.minimum"
       label="Minimum on all vans together"

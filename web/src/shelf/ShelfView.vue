@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useSession } from '../api/queries'
 import type { StockedPart } from '../api/types'
 import Chips from '../ui/field/Chips.vue'
@@ -9,15 +9,16 @@ import ListFile from './ListFile.vue'
 import OrderList from './OrderList.vue'
 import PartLine from './PartLine.vue'
 import PartSheet from './PartSheet.vue'
+import ScanButton from './ScanButton.vue'
+import Labels from './Labels.vue'
 import { useParts } from './queries'
 
 const { data: session } = useSession()
 const SHOWN = { parts: 'Parts', order: 'To order' }
 const shown = ref<keyof typeof SHOWN>('parts')
 const text = ref('')
-const { data, failureReason, refetch, hasNextPage, fetchNextPage, isFetching } = useParts(
-  refDebounced(text, 200),
-)
+const asked = refDebounced(text, 200)
+const { data, failureReason, refetch, hasNextPage, fetchNextPage, isFetching } = useParts(asked)
 const parts = computed(() => (data.value?.pages ?? []).flat())
 /** The part that is looked at; none while a new one is entered. */
 const chosen = ref<StockedPart>()
@@ -26,6 +27,25 @@ const open = ref(false)
 const current = computed(
   () => parts.value.find(({ part }) => part.id === chosen.value?.part.id) ?? chosen.value,
 )
+
+/** What was read, or typed by a scanner that ends with Enter, and is not shown yet. */
+const awaited = ref<string>()
+const sameText = (a: string, b: string) => a.toLowerCase() === b.toLowerCase()
+function find(read: string) {
+  text.value = read
+  awaited.value = read.trim()
+}
+const showFound = () => find(text.value)
+/** The only one that has it, or the one whose number it is. */
+watch([awaited, data, isFetching], () => {
+  if (!awaited.value || isFetching.value || asked.value.trim() !== awaited.value) return
+  const found =
+    parts.value.length === 1
+      ? parts.value[0]
+      : parts.value.find(({ part }) => sameText(part.number, awaited.value!))
+  awaited.value = undefined
+  if (found) show(found)
+})
 
 function show(one?: StockedPart) {
   chosen.value = one
@@ -48,9 +68,11 @@ function show(one?: StockedPart) {
             v-model="text"
             type="search"
             class="field"
-            placeholder="Number, name, maker, supplier or place"
+            placeholder="Number, name, maker, place or barcode"
+            @keydown.enter="showFound"
           />
         </label>
+        <ScanButton @read="find" />
         <button v-if="session?.lead" type="button" class="btn btn-act" @click="show()">New part</button>
       </div>
       <Failure :reason="failureReason" class="mb-4" @again="refetch()" />
@@ -75,7 +97,8 @@ function show(one?: StockedPart) {
       >
         More parts
       </button>
-      <ListFile class="mt-6" :lead="!!session?.lead" />
+      <Labels v-if="parts.length" class="mt-6" :text="text" />
+      <ListFile :lead="!!session?.lead" />
     </template>
     <PartSheet v-if="session" v-model="open" :stocked="current" :session="session" />
   </main>

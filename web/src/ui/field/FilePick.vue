@@ -1,6 +1,10 @@
 <script setup lang="ts">
-/** A button that takes a file. */
-defineProps<{ accept: string }>()
+/**
+ * A button that takes a file.
+ *
+ * @param camera whether a phone is to open its camera
+ */
+defineProps<{ accept: string; camera?: boolean }>()
 const emit = defineEmits<{ pick: [file: File] }>()
 
 function pick(event: Event) {
@@ -15,6 +19,12 @@ function pick(event: Event) {
 <template>
   <label class="btn btn-quiet focus-within:outline-water cursor-pointer focus-within:outline-3">
     <slot />
-    <input type="file" :accept="accept" class="sr-only" @change="pick" />
+    <input
+      type="file"
+      :accept="accept"
+      :capture="camera ? 'environment' : undefined"
+      class="sr-only"
+      @change="pick"
+    />
   </label>
 </template>

@@ -3,19 +3,24 @@ package grimygasket.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertTrue;
 
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.MultiFormatWriter;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 
 /** The list of parts, what is on which van, and what is to be ordered. */
 public class ShelfTest extends BrowserTest {
     private static void find(Page page, String text) {
-        page.getByPlaceholder("Number, name, maker, supplier or place").fill(text);
+        page.getByLabel("Find a part").fill(text);
     }
 
     private static Locator parts(Page page) {
@@ -77,7 +82,7 @@ public class ShelfTest extends BrowserTest {
         var page = chromium.signedIn(installation, Size.DESK, "/shelf");
         var csv =
                 "number,name,price,kind,part\nZZ-1,Clip,1.90,dishwasher,hose-clip\nZZ-2,Clip,cheap,dishwasher,hose-clip\n";
-        page.locator("input[type=file]")
+        page.getByLabel("Import a CSV")
                 .setInputFiles(new FilePayload("parts.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("1 taken, 1 not.")).isVisible();
         assertThat(page.getByLabel("Lines that were not taken")).containsText("Line 3: “cheap” is no price");
@@ -98,5 +103,54 @@ public class ShelfTest extends BrowserTest {
         parts(page).getByText("Return valve").click();
         button(page, "Save").click();
         assertThat(page.getByRole(AriaRole.DIALOG).getByLabel("On the vans")).containsText("Rollo Fenn1");
+    }
+
+    /** As a camera sees it: grey, and with something round it. */
+    private static byte[] photoOf(String code, BarcodeFormat format) throws Exception {
+        var modules = new MultiFormatWriter().encode(code, format, 420, 160);
+        var photo = new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < photo.getWidth(); x++) {
+            for (int y = 0; y < photo.getHeight(); y++) {
+                boolean on = x >= 110 && x < 530 && y >= 160 && y < 320;
+                photo.setRGB(x, y, !on ? 0xB0A890 : modules.get(x - 110, y - 160) ? 0x303030 : 0xE0E0E0);
+            }
+        }
+        var bytes = new ByteArrayOutputStream();
+        ImageIO.write(photo, "jpeg", bytes);
+        return bytes.toByteArray();
+    }
+
+    @Test
+    public void aPartIsFoundByPhotoOrByScanner() throws Exception {
+        var page = chromium.signedIn(installation, Size.PHONE, "/shelf");
+        parts(page).getByText("Return valve").first().click();
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        sheet.getByText("Change the part").click();
+        var code = sheet.getByLabel("Barcode on its packet");
+        code.fill("6291041500214");
+        button(page, "Save the part").click();
+        assertThat(sheet).containsText("The last digit does not go with the others");
+        code.fill("6291041500213");
+        button(page, "Save the part").click();
+        assertThat(sheet).hasCount(0);
+
+        var camera = page.getByLabel("Scan a barcode");
+        camera.setInputFiles(
+                new FilePayload("photo.jpg", "image/jpeg", photoOf("6291041500213", BarcodeFormat.EAN_13)));
+        assertThat(sheet).containsText("Return valve");
+        page.keyboard().press("Escape");
+        // A label of one's own.
+        camera.setInputFiles(new FilePayload("label.jpg", "image/jpeg", photoOf("CV-DP30", BarcodeFormat.CODE_128)));
+        assertThat(sheet).containsText("Drain pump");
+        page.keyboard().press("Escape");
+        // A scanner types, and ends with Enter.
+        page.getByLabel("Find a part").fill("6291041500213");
+        page.getByLabel("Find a part").press("Enter");
+        assertThat(sheet).containsText("Return valve");
+        page.keyboard().press("Escape");
+        var nothing = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(64, 48, BufferedImage.TYPE_INT_RGB), "png", nothing);
+        camera.setInputFiles(new FilePayload("wall.png", "image/png", nothing.toByteArray()));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("No barcode can be read in this photo");
     }
 }

@@ -153,6 +153,7 @@ public final class Rules {
                             "/api/order-list.csv",
                             "/api/parts",
                             "/api/parts.csv",
+                            "/api/parts/labels.pdf",
                             "/api/parts/{partId}/moves",
                             "/api/round",
                             "/api/round/{day}",

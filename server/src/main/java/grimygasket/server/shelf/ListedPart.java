@@ -1,5 +1,6 @@
 package grimygasket.server.shelf;
 
+import grimygasket.stock.Barcode;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Digits;
@@ -24,9 +25,10 @@ import org.jspecify.annotations.Nullable;
  * @param replaces number of the part that it comes in place of
  * @param place on the van
  * @param minimum how many there should be on all vans together
+ * @param code what the barcode on its packet says, see {@link Barcode}
  * @param version counts its changes; 0 for a new one
  */
-record ListedPart(
+public record ListedPart(
         UUID id,
 
         @NotBlank(message = "Enter the number that it is ordered by.")
@@ -67,10 +69,29 @@ record ListedPart(
         @Min(value = 0, message = "None or more.") @Max(value = 9999, message = "At most 9999.")
         int minimum,
 
+        @Size(max = 80, message = "At most 80 characters.") String code,
+
         int version) {
+    public ListedPart {
+        code = code == null ? "" : Barcode.of(code);
+    }
+
     /** As it stands once it is kept. */
     ListedPart kept() {
         return new ListedPart(
-                id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum, version + 1);
+                id,
+                number,
+                name,
+                kind,
+                fits,
+                maker,
+                price,
+                cost,
+                replaces,
+                supplier,
+                place,
+                minimum,
+                code,
+                version + 1);
     }
 }

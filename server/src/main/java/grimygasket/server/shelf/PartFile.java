@@ -7,11 +7,23 @@ import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** A list of parts as CSV, a line a part, by the names of its columns. */
 final class PartFile {
     private static final List<String> COLUMNS = List.of(
-            "number", "name", "kind", "part", "maker", "price", "cost", "supplier", "replaces", "place", "minimum");
+            "number",
+            "name",
+            "kind",
+            "part",
+            "maker",
+            "price",
+            "cost",
+            "supplier",
+            "replaces",
+            "place",
+            "minimum",
+            "code");
 
     private PartFile() {}
 
@@ -30,7 +42,8 @@ final class PartFile {
                                 part.supplier(),
                                 part.replaces(),
                                 part.place(),
-                                part.minimum())));
+                                part.minimum(),
+                                part.code())));
     }
 
     /** @throws Problem if it is no such list at all */
@@ -39,12 +52,13 @@ final class PartFile {
     }
 
     /**
-     * An amount of money, with a point or a comma; nothing for a blank.
+     * An amount of money, with a point or a comma; nothing for a blank, and what was before where there is no such column.
      *
      * @throws IllegalArgumentException in a sentence
      */
-    static BigDecimal money(Line line, String column) {
-        var text = line.text(column).replace(',', '.');
+    static @Nullable BigDecimal money(Line line, String column, @Nullable BigDecimal before) {
+        var text =
+                line.text(column, before == null ? "" : before.toPlainString()).replace(',', '.');
         if (text.isEmpty()) {
             return null;
         }
@@ -56,12 +70,12 @@ final class PartFile {
     }
 
     /**
-     * A count; 0 for a blank.
+     * A count; 0 for a blank, and what was before where there is no such column.
      *
      * @throws IllegalArgumentException in a sentence
      */
-    static int count(Line line, String column) {
-        var text = line.text(column);
+    static int count(Line line, String column, int before) {
+        var text = line.text(column, Integer.toString(before));
         if (!text.matches("\\d{0,4}")) {
             throw new IllegalArgumentException("“" + text + "” is no " + column + ": write a whole number.");
         }

@@ -1,6 +1,7 @@
 package grimygasket.server.shelf;
 
 import grimygasket.call.Head;
+import grimygasket.stock.Barcode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -22,7 +23,7 @@ public class PartStore {
 
     private static final String PARTS = """
             select p.id, p.number, p.name, p.kind, p.fits, p.maker, p.price, p.cost, p.replaces, p.supplier, p.place, p.minimum,
-                   p.version
+                   p.code, p.version
             from part p
             """;
 
@@ -53,29 +54,44 @@ public class PartStore {
     /**
      * A page of the list, by number.
      *
-     * @param text words that all stand in number, name, maker, supplier or place; blank for every part
+     * @param text see {@link #found}
      * @param after number of the last part of the page before; blank for the first page
      */
     List<Stocked> page(String text, String after) {
-        var words = words(text);
-        var where = new StringBuilder("where p.number > :after");
-        for (int i = 0; i < words.size(); i++) {
-            where.append(" and concat_ws(' ', p.number, p.name, p.maker, p.supplier, p.place, p.replaces) like :word")
-                    .append(i);
-        }
-        var asked = jdbc.sql(PARTS + where + " order by p.number limit :page")
-                .param("after", after)
-                .param("page", PAGE);
-        for (int i = 0; i < words.size(); i++) {
-            asked = asked.param("word" + i, "%" + words.get(i) + "%");
-        }
-        var parts = asked.query(ListedPart.class).list();
+        var parts = found(text, after, PAGE);
         var ids = parts.stream().map(ListedPart::id).toList();
         var vans = vans(ids);
         var proposed = proposed(ids);
         return parts.stream()
                 .map(part -> new Stocked(part, vans.getOrDefault(part.id(), List.of()), proposed.contains(part.id())))
                 .toList();
+    }
+
+    /**
+     * The first parts by number.
+     *
+     * @param text words that all stand in number, name, maker, supplier, place or barcode; blank for every part
+     */
+    public List<ListedPart> found(String text, int most) {
+        return found(text, "", most);
+    }
+
+    private List<ListedPart> found(String text, String after, int most) {
+        // A reader may give another form of a number than the one that is kept.
+        var words = words(Barcode.of(text));
+        var where = new StringBuilder("where p.number > :after");
+        for (int i = 0; i < words.size(); i++) {
+            where.append(
+                            " and concat_ws(' ', p.number, p.name, p.maker, p.supplier, p.place, p.replaces, p.code) like :word")
+                    .append(i);
+        }
+        var asked = jdbc.sql(PARTS + where + " order by p.number limit :most")
+                .param("after", after)
+                .param("most", most);
+        for (int i = 0; i < words.size(); i++) {
+            asked = asked.param("word" + i, "%" + words.get(i) + "%");
+        }
+        return asked.query(ListedPart.class).list();
     }
 
     /** Each as it is looked for: signs that stand for any other are themselves. */
@@ -137,12 +153,12 @@ public class PartStore {
      */
     boolean put(ListedPart part) {
         var sql = part.version() == 0 ? """
-                        insert into part (id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum)
-                        values (:id, :number, :name, :kind, :fits, :maker, :price, :cost, :replaces, :supplier, :place, :minimum)
+                        insert into part (id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum, code)
+                        values (:id, :number, :name, :kind, :fits, :maker, :price, :cost, :replaces, :supplier, :place, :minimum, :code)
                         """ : """
                         update part
                         set number = :number, name = :name, kind = :kind, fits = :fits, maker = :maker, price = :price, cost = :cost,
-                            replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, proposed = false,
+                            replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, code = :code, proposed = false,
                             version = version + 1
                         where id = :id and version = :version
                         """;

@@ -1,5 +1,6 @@
 package grimygasket.server.shelf;
 
+import grimygasket.call.Head;
 import grimygasket.knowhow.Shipped;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.web.CsvFile.Imported;
@@ -7,6 +8,7 @@ import grimygasket.server.web.CsvFile.Line;
 import grimygasket.server.web.CsvFile.Wrong;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.stock.Barcode;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.ArrayList;
@@ -24,6 +26,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the list of parts: what is entered by hand and what comes from a file is held to the same rules. */
 @Service
 class Parts {
+    private static final ListedPart NEW =
+            new ListedPart(Head.NOBODY, "", "", "", "", null, null, null, "", "", "", 0, "", 0);
+
     private final PartStore store;
     private final Library library;
     private final Validator validator;
@@ -40,6 +45,9 @@ class Parts {
         var unfit = unfit(part);
         if (unfit != null) {
             throw Problem.ofField("fits", unfit);
+        }
+        if (Barcode.isMisread(part.code())) {
+            throw Problem.ofField("code", "The last digit does not go with the others: read the barcode again.");
         }
         try {
             if (!store.put(part)) {
@@ -77,22 +85,25 @@ class Parts {
         return new Imported(taken, before, wrong);
     }
 
+    /** A part as a line has it; of one that is known, what the file has no column for stays. */
     private static ListedPart part(Line line, @Nullable ListedPart known) {
-        var maker = line.text("maker");
+        var before = known == null ? NEW : known;
+        var maker = line.text("maker", before.maker() == null ? "" : before.maker());
         return new ListedPart(
                 known == null ? UUID.randomUUID() : known.id(),
                 line.text("number"),
                 line.text("name"),
-                line.text("kind"),
-                line.text("part"),
+                line.text("kind", before.kind()),
+                line.text("part", before.fits()),
                 maker.isEmpty() ? null : maker,
-                PartFile.money(line, "price"),
-                PartFile.money(line, "cost"),
-                line.text("replaces"),
-                line.text("supplier"),
-                line.text("place"),
-                PartFile.count(line, "minimum"),
-                known == null ? 0 : known.version());
+                PartFile.money(line, "price", null),
+                PartFile.money(line, "cost", before.cost()),
+                line.text("replaces", before.replaces()),
+                line.text("supplier", before.supplier()),
+                line.text("place", before.place()),
+                PartFile.count(line, "minimum", before.minimum()),
+                line.text("code", before.code()),
+                before.version());
     }
 
     /** What is wrong with a part, in a sentence; null for nothing. */

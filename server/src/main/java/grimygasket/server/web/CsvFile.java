@@ -29,6 +29,11 @@ public final class CsvFile {
             var name = called.getOrDefault(column, column);
             return said.isMapped(name) && said.isSet(name) ? said.get(name) : "";
         }
+
+        /** The same; what was before, where the file has no such column. */
+        public String text(String column, String before) {
+            return said.isMapped(called.getOrDefault(column, column)) ? text(column) : before;
+        }
     }
 
     /** A line that was not taken. */

@@ -157,6 +157,25 @@ public class PartTest extends ServerTest {
     }
 
     @Test
+    public void aPacketIsFoundByItsBarcodeInAnyOfItsForms() {
+        var lead = signedIn();
+        var id = UUID.randomUUID();
+        var part = part(id, "BC-1", 0).replace("\"minimum\"", "\"code\": \"6 14141 00003 6\", \"minimum\"");
+        assertEquals(lead.put("/api/parts/" + id, part).body().path("code").asString(), "0614141000036");
+        for (var read : new String[] {"614141000036", "0614141000036", "00614141000036"}) {
+            assertEquals(numbers(lead.get("/api/parts?text=" + read).body()), List.of("BC-1"), read);
+        }
+        var misread = part(id, "BC-1", 1).replace("\"minimum\"", "\"code\": \"614141000037\", \"minimum\"");
+        assertEquals(
+                lead.put("/api/parts/" + id, misread)
+                        .body()
+                        .path("fields")
+                        .path("code")
+                        .asString(),
+                "The last digit does not go with the others: read the barcode again.");
+    }
+
+    @Test
     public void aListIsTakenLineByLine() {
         var lead = signedIn();
         var csv = "Number,name,price,kind,part,minimum,supplier\r\n"
@@ -181,6 +200,14 @@ public class PartTest extends ServerTest {
         var out = lead.get("/api/parts.csv").response().body();
         assertTrue(out.contains("ZZ-1,\"Clip, small\",dishwasher,hose-clip,,1.90,"), out);
         assertEquals(lead.postCsv("/api/parts.csv", out).body().path("wrong").size(), 0, "what goes out comes in");
+        // A price list has no columns for what is kept here.
+        lead.postCsv("/api/parts.csv", "number,name,price\r\nZZ-1,Clip,2.10\r\n");
+        assertTrue(
+                lead.get("/api/parts.csv")
+                        .response()
+                        .body()
+                        .contains("ZZ-1,Clip,dishwasher,hose-clip,,2.10,,Quay Trade Counter,,,4,"),
+                "what the file says nothing of stays");
         var alike = "number,name,price\r\nZZ-É,Descaler,2.00\r\nZZ-E,Descaler,2.00\r\nZZ-7,Descaler,2.00\r\n";
         var mixed = lead.postCsv("/api/parts.csv", alike).body();
         assertEquals(mixed.path("taken").asInt() + mixed.path("wrong").size(), 3, mixed.toString());

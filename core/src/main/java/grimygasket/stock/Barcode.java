@@ -1,0 +1,45 @@
+package grimygasket.stock;
+
+/**
+ * What the barcode on a packet says. Most are the number of an article in trade, of 8, 12, 13 or 14 digits, the last of which follows from
+ * the others; anything else is taken as it is.
+ *
+ * @see <a href="https://ref.gs1.org/standards/genspecs/">GS1 General Specifications, section 7.9</a>
+ */
+public final class Barcode {
+    private static final String NUMBER = "\\d{8}|\\d{12,14}";
+
+    private Barcode() {}
+
+    /**
+     * As it is kept and looked for: without blanks, and a number in trade with 13 digits where it has a shorter or longer form that says the
+     * same, as readers give now one and now the other.
+     */
+    public static String of(String read) {
+        var code = read.strip();
+        var digits = code.replaceAll("[\\s-]", "");
+        if (!digits.matches(NUMBER)) {
+            return code;
+        }
+        return switch (digits.length()) {
+            case 12 -> "0" + digits;
+            case 14 -> digits.startsWith("0") ? digits.substring(1) : digits;
+            default -> digits;
+        };
+    }
+
+    /** Whether it is a number in trade whose last digit does not go with the others: one was typed wrongly. */
+    public static boolean isMisread(String code) {
+        return code.matches(NUMBER) && sum(code) % 10 != 0;
+    }
+
+    /** Its digits, every second from the last but one thrice. */
+    private static int sum(String digits) {
+        int sum = 0;
+        for (int i = 0; i < digits.length(); i++) {
+            boolean thrice = (digits.length() - i) % 2 == 0;
+            sum += (thrice ? 3 : 1) * (digits.charAt(i) - '0');
+        }
+        return sum;
+    }
+}

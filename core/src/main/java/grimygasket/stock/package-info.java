@@ -1,0 +1,2 @@
+/** What parts are told apart by. */
+package grimygasket.stock;
