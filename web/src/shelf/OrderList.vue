@@ -13,6 +13,8 @@ const bySupplier = computed(() => {
   }
   return groups
 })
+/** For the supplier's own program. */
+const orderOf = (supplier: string) => `/api/order-list.xml?${new URLSearchParams({ supplier })}`
 const why = ({ onVans, minimum, ordered, expected }: ToOrder) =>
   [
     onVans < 0 ? 'count again' : `${onVans} there`,
@@ -28,7 +30,12 @@ const why = ({ onVans, minimum, ordered, expected }: ToOrder) =>
   <div v-if="list" class="grid gap-5">
     <p v-if="!list.length" class="text-soft">Nothing is to be ordered.</p>
     <section v-for="[supplier, some] in bySupplier" :key="supplier" :aria-label="supplier">
-      <h2 class="text-xl">{{ supplier }}</h2>
+      <div class="flex flex-wrap items-center justify-between gap-x-3">
+        <h2 class="text-xl">{{ supplier }}</h2>
+        <a v-if="some[0]?.supplier" class="btn btn-quiet -mr-4" :href="orderOf(supplier)" download
+          >Order as UBL 2.1</a
+        >
+      </div>
       <ul role="list">
         <li
           v-for="one in some"

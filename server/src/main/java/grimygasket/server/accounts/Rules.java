@@ -151,6 +151,7 @@ public final class Rules {
                             "/api/meters/{kind}/{check}",
                             "/api/order-list",
                             "/api/order-list.csv",
+                            "/api/order-list.xml",
                             "/api/parts",
                             "/api/parts.csv",
                             "/api/parts/labels.pdf",

@@ -5,12 +5,14 @@ import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.calls.known.OnRounds;
 import grimygasket.server.calls.records.CallStore;
 import grimygasket.server.shelf.PartStore;
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Works out what is to be ordered. */
@@ -41,6 +43,8 @@ class Orders {
      * @param onVans over all vans and the store room
      * @param ordered for calls that are still open
      * @param expected how many the open calls are expected to take: the chances that each takes one, added up
+     * @param cost of one for the business; null where it is not known
+     * @param code what the barcode on its packet says; blank where nobody has entered it
      * @param wanted what brings the count up to the minimum after that, and what was ordered
      */
     record ToOrder(
@@ -52,7 +56,9 @@ class Orders {
             int minimum,
             int ordered,
             double expected,
-            int wanted) {}
+            int wanted,
+            @Nullable BigDecimal cost,
+            String code) {}
 
     /** By supplier and number. */
     List<ToOrder> toOrder() {
@@ -70,7 +76,9 @@ class Orders {
                             level.minimum(),
                             level.ordered(),
                             demand,
-                            Math.max(0, missing) + level.ordered());
+                            Math.max(0, missing) + level.ordered(),
+                            level.cost(),
+                            level.code());
                 })
                 .filter(one -> one.wanted() > 0)
                 .toList();

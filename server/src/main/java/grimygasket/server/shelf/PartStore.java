@@ -2,6 +2,7 @@ package grimygasket.server.shelf;
 
 import grimygasket.call.Head;
 import grimygasket.stock.Barcode;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -11,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -48,8 +50,19 @@ public class PartStore {
      *
      * @param onVans over all vans and the store room
      * @param ordered for calls that are still open
+     * @param cost for the business; null where it is not known
+     * @param code what the barcode on its packet says; blank where nobody has entered it
      */
-    public record Level(UUID id, String number, String name, String supplier, int onVans, int minimum, int ordered) {}
+    public record Level(
+            UUID id,
+            String number,
+            String name,
+            String supplier,
+            int onVans,
+            int minimum,
+            int ordered,
+            @Nullable BigDecimal cost,
+            String code) {}
 
     /**
      * A page of the list, by number.
@@ -170,7 +183,7 @@ public class PartStore {
         var ids = askedAbout.isEmpty() ? Set.of(Head.NOBODY) : askedAbout;
         return jdbc.sql("""
                         select * from (
-                            select p.id, p.number, p.name, p.supplier, p.minimum,
+                            select p.id, p.number, p.name, p.supplier, p.minimum, p.cost, p.code,
                                    coalesce((select sum(s.on_van) from van_stock s where s.part_id = p.id), 0) as on_vans,
                                    coalesce((select sum(u.used) from part_use u join service_call c on c.id = u.call_id
                                              where u.part_id = p.id and u.source = 'ORDERED' and c.closed_at is null), 0) as ordered
