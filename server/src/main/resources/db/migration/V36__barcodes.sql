@@ -1,4 +1,2 @@
 -- What the barcode on a part's packet says.
-alter table part
-    add column if not exists code varchar(80) not null default '',
-    add key if not exists part_code (code);
+alter table part add column if not exists code varchar(80) not null default '';

@@ -29,6 +29,9 @@ class LabelController {
 
     private static final int ON_A_SHEET = 8 * COLUMNS;
 
+    /** Signs of which 60 mm of bars can be told apart: 0.25 mm each, of which a sign takes eleven. */
+    private static final int MOST_IN_A_LINE = 18;
+
     private static final int MOST = 20 * ON_A_SHEET;
 
     private static final Map<EncodeHintType, ?> LETTERS = Map.of(EncodeHintType.CHARACTER_SET, "UTF-8");
@@ -44,7 +47,7 @@ class LabelController {
     /** @param code as a data URL; a square one stands beside the words, a wide one below them */
     record Label(String number, String name, String place, String code, boolean square) {
         static Label of(ListedPart part) {
-            boolean square = !part.number().matches("[\\x20-\\x7e]+");
+            boolean square = !part.number().matches("[\\x20-\\x7e]{1," + MOST_IN_A_LINE + "}");
             return new Label(part.number(), part.name(), part.place(), drawn(part.number(), square), square);
         }
     }

@@ -2,6 +2,7 @@ package grimygasket.server.orders;
 
 import grimygasket.report.Sender;
 import grimygasket.server.orders.Orders.ToOrder;
+import grimygasket.stock.Barcode;
 import java.io.StringWriter;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -103,7 +104,7 @@ final class OrderDocument {
         in("Item", () -> {
             say("Name", line.name());
             in("SellersItemIdentification", () -> say("ID", line.number()));
-            if (line.code().matches("\\d{8}|\\d{13,14}")) {
+            if (Barcode.isTradeNumber(line.code())) {
                 in("StandardItemIdentification", () -> say("ID", line.code(), "schemeID", TRADE_NUMBER));
             }
         });

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -83,24 +84,26 @@ public class PartStore {
     /**
      * The first parts by number.
      *
-     * @param text words that all stand in number, name, maker, supplier, place or barcode; blank for every part
+     * @param text the barcode, or words that all stand in number, name, maker, supplier or place; blank for every part
      */
     public List<ListedPart> found(String text, int most) {
         return found(text, "", most);
     }
 
     private List<ListedPart> found(String text, String after, int most) {
-        // A reader may give another form of a number than the one that is kept.
-        var words = words(Barcode.of(text));
-        var where = new StringBuilder("where p.number > :after");
-        for (int i = 0; i < words.size(); i++) {
-            where.append(
-                            " and concat_ws(' ', p.number, p.name, p.maker, p.supplier, p.place, p.replaces, p.code) like :word")
-                    .append(i);
-        }
+        var words = words(text);
+        var allWords = IntStream.range(0, words.size())
+                .mapToObj(i ->
+                        "concat_ws(' ', p.number, p.name, p.maker, p.supplier, p.place, p.replaces) like :word" + i)
+                .collect(Collectors.joining(" and "));
+        var where = "where p.number > :after" + (words.isEmpty() ? "" : " and (p.code = :code or " + allWords + ")");
         var asked = jdbc.sql(PARTS + where + " order by p.number limit :most")
                 .param("after", after)
                 .param("most", most);
+        if (!words.isEmpty()) {
+            // A reader may give another form of a number than the one that is kept.
+            asked = asked.param("code", Barcode.of(text));
+        }
         for (int i = 0; i < words.size(); i++) {
             asked = asked.param("word" + i, "%" + words.get(i) + "%");
         }

@@ -165,7 +165,10 @@ public class PartTest extends ServerTest {
         for (var read : new String[] {"614141000036", "0614141000036", "00614141000036"}) {
             assertEquals(numbers(lead.get("/api/parts?text=" + read).body()), List.of("BC-1"), read);
         }
-        var misread = part(id, "BC-1", 1).replace("\"minimum\"", "\"code\": \"614141000037\", \"minimum\"");
+        var numbered = UUID.randomUUID();
+        lead.put("/api/parts/" + numbered, part(numbered, "1906-1544", 0));
+        assertEquals(numbers(lead.get("/api/parts?text=1906-1544").body()), List.of("1906-1544"));
+        var misread = part(id, "BC-1", 1).replace("\"minimum\"", "\"code\": \"6291041500214\", \"minimum\"");
         assertEquals(
                 lead.put("/api/parts/" + id, misread)
                         .body()
