@@ -4,9 +4,13 @@ import { heightAs } from '../ui/heightAs'
 import { onKey } from '../ui/keys'
 import { isUnread } from './step/unread'
 
-defineProps<{ label: string }>()
+/**
+ * What ends a step: in view above the bar of the views, however much there is to read before.
+ *
+ * @param keys whether its buttons have the keys 1 to 9, too: not where one more than was meant would do harm
+ */
+const props = defineProps<{ label: string; keys?: boolean }>()
 
-/** What ends a step: in view above the bar of the views, however much there is to read before; its buttons by the keys 1 to 9, too. */
 const foot = ref<HTMLElement>()
 heightAs('--step-foot', foot)
 
@@ -19,7 +23,7 @@ function takeOnlyIfRead(click: MouseEvent) {
   click.preventDefault()
 }
 
-onKey([...'123456789'], (key) =>
+onKey(props.keys ? [...'123456789'] : [], (key) =>
   foot.value?.querySelectorAll<HTMLElement>('button:not(:disabled)')[Number(key) - 1]?.click(),
 )
 </script>

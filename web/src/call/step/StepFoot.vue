@@ -20,7 +20,7 @@ const first = computed(() =>
 </script>
 
 <template>
-  <Foot label="Answers">
+  <Foot label="Answers" keys>
     <p v-if="first.length" class="bg-warn-pale border-warn truncate border-l-8 px-2 text-[0.95rem]">
       ⚠ Not confirmed yet: <b>{{ first.join(', ') }}</b>
     </p>
