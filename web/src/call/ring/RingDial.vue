@@ -7,7 +7,7 @@ import { useRing } from './useRing'
 const { stage } = useCallContext()
 const { segments, shown } = useRing()
 const shapes = computed(() => arcs(segments.value.length, 62, 84))
-const sealed = computed(() => segments.value.every((segment) => segment.sealed))
+const sealed = computed(() => segments.value.every((segment) => segment.look !== 'open'))
 </script>
 
 <template>
@@ -25,24 +25,27 @@ const sealed = computed(() => segments.value.every((segment) => segment.sealed))
       role="button"
       tabindex="0"
       class="segment cursor-pointer"
-      :aria-label="`${segment.title}, ${segment.sealed ? 'sealed' : 'open'}`"
+      :aria-label="`${segment.title}, ${segment.look}`"
       :aria-current="segment.shown ? 'step' : undefined"
       @click="stage.show(segment.stage)"
       @keydown.enter.space.prevent="stage.show(segment.stage)"
     >
       <path :d="shapes[i]!.path" stroke-width="52" stroke="transparent" />
+      <template v-if="segment.look === 'nothing due yet'">
+        <path :d="shapes[i]!.path" stroke-width="22" :class="segment.shown ? 'stroke-act' : 'stroke-line'" />
+        <path :d="shapes[i]!.path" stroke-width="17" class="stroke-enamel" />
+      </template>
       <path
+        v-else-if="segment.look === 'open'"
         :d="shapes[i]!.path"
         stroke-width="22"
-        :stroke="segment.sealed || segment.shown ? undefined : 'url(#hatch)'"
-        :class="{ 'stroke-rubber': segment.sealed, 'stroke-act': segment.shown && !segment.sealed }"
+        :stroke="segment.shown ? undefined : 'url(#hatch)'"
+        :class="{ 'stroke-act': segment.shown }"
       />
-      <path
-        v-if="segment.sealed"
-        :d="shapes[i]!.path"
-        :stroke="segment.shown ? '#f2b49b' : '#8a9192'"
-        stroke-width="3"
-      />
+      <template v-else>
+        <path :d="shapes[i]!.path" stroke-width="22" class="stroke-rubber" />
+        <path :d="shapes[i]!.path" :stroke="segment.shown ? '#f2b49b' : '#8a9192'" stroke-width="3" />
+      </template>
       <text
         :x="shapes[i]!.x"
         :y="shapes[i]!.y + 4"
@@ -57,7 +60,9 @@ const sealed = computed(() => segments.value.every((segment) => segment.sealed))
       {{ sealed ? 'Sealed' : shown.title }}
     </text>
     <text v-if="!sealed" text-anchor="middle" y="20" class="fill-soft text-[12px]">
-      {{ shown.sealed ? 'sealed' : shown.gaps.length === 1 ? '1 gap' : `${shown.gaps.length} gaps` }}
+      {{
+        shown.look !== 'open' ? shown.look : shown.gaps.length === 1 ? '1 gap' : `${shown.gaps.length} gaps`
+      }}
     </text>
   </svg>
 </template>

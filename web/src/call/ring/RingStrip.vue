@@ -1,9 +1,14 @@
 <script setup lang="ts">
 import { useCallContext } from '../context'
-import { useRing } from './useRing'
+import { useRing, type Look } from './useRing'
 
 const { stage } = useCallContext()
 const { segments } = useRing()
+const LOOKS: Record<Look, string> = {
+  open: 'hatched',
+  sealed: 'bg-rubber ring-1 ring-[#8a9192] ring-inset',
+  'nothing due yet': 'border-line border-2',
+}
 </script>
 
 <template>
@@ -13,18 +18,14 @@ const { segments } = useRing()
         type="button"
         class="flex min-h-12 w-full flex-col px-0.5 pt-1 text-left"
         :aria-current="segment.shown ? 'step' : undefined"
-        :aria-label="`${segment.title}, ${segment.sealed ? 'sealed' : 'open'}`"
+        :aria-label="`${segment.title}, ${segment.look}`"
         @click="stage.show(segment.stage)"
       >
         <span
           class="block h-3 w-full rounded-sm"
           :class="[
-            segment.sealed
-              ? 'bg-rubber ring-1 ring-[#8a9192] ring-inset'
-              : segment.shown
-                ? 'bg-act'
-                : 'hatched',
-            { 'outline-act outline-2 outline-offset-1': segment.shown && segment.sealed },
+            segment.shown && segment.look === 'open' ? 'bg-act' : LOOKS[segment.look],
+            { 'outline-act outline-2 outline-offset-1': segment.shown && segment.look !== 'open' },
           ]"
         />
         <span
