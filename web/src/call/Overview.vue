@@ -20,6 +20,10 @@ const findings = computed(() =>
     shortText(entry.finding, pack.value, codes.value, call.value.find.readings[entry.id]?.says),
   ),
 )
+/** What is drawn stays what was concluded before the cure. */
+const cured = computed(() =>
+  call.value.story.some(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'CURED'),
+)
 </script>
 
 <template>
@@ -27,8 +31,8 @@ const findings = computed(() =>
     <UpkeepTasks v-if="call.upkeep" @choose="emit('chooseTask', $event)" />
     <template v-else>
       <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 class="text-lg">Where it may be blocked</h2>
-        <p class="text-soft text-sm">Wide means probably clear</p>
+        <h2 class="text-lg">{{ cured ? 'Where it was blocked' : 'Where it may be blocked' }}</h2>
+        <p class="text-soft text-sm">{{ cured ? 'Before the repair' : 'Wide means probably clear' }}</p>
       </div>
       <div class="desk:block grid grid-cols-2 gap-3">
         <Bore

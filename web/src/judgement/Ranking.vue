@@ -29,6 +29,12 @@ const because = (suspect: Suspect) =>
         .map((cause) => `${lowerFirst(byId(props.pack.faults, cause.fault)!.name)} ${percent(cause.chance)}`)
         .join(', ')
 
+/** By more than what the rounding of each adds up to. */
+const several = computed(() => {
+  const { ranking, noneOfThese } = props.assessment
+  return ranking.reduce((sum, { chance }) => sum + chance, noneOfThese) > 1.05
+})
+
 const suspects = computed(() =>
   props.assessment.ranking.slice(0, all.value ? undefined : SHORT).map((suspect) => ({
     ...suspect,
@@ -42,6 +48,9 @@ const suspects = computed(() =>
 <template>
   <section aria-labelledby="ranking-title">
     <h2 id="ranking-title" class="text-lg">{{ title }}</h2>
+    <p v-if="several" class="text-soft text-sm">
+      More than one can be so at a time: together they come to more than 100%.
+    </p>
     <ol>
       <li v-for="suspect in suspects" :key="suspect.fault" class="py-1.5">
         <details>
