@@ -5,6 +5,7 @@ import MindChangers from '../judgement/MindChangers.vue'
 import Misfits from '../judgement/Misfits.vue'
 import Ranking from '../judgement/Ranking.vue'
 import { byTrouble } from '../judgement/paths'
+import { isCured } from '../judgement/finding'
 import { shortText } from '../judgement/wording'
 import CallFindings from './story/CallFindings.vue'
 import { useCallContext } from './context'
@@ -21,9 +22,7 @@ const findings = computed(() =>
   ),
 )
 /** What is drawn stays what was concluded before the cure. */
-const cured = computed(() =>
-  call.value.story.some(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'CURED'),
-)
+const cured = computed(() => isCured(call.value))
 </script>
 
 <template>

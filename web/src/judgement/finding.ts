@@ -45,6 +45,10 @@ export const sameQuestion = (one: Finding, other: Finding) =>
 /** Id of the remedy that was tried; none for another finding. */
 export const remedyOf = (finding: Finding) => (finding.kind === 'remedy-tried' ? finding.remedy : undefined)
 
+/** Whether something was put right, and seen to work. */
+export const isCured = ({ story }: Call) =>
+  story.some(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'CURED')
+
 /** The remedy that was done and waits for its proof. */
 export const pendingOf = ({ story }: Pick<Call, 'story'>): Entry | undefined =>
   story.find(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'PENDING')

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useSession } from '../../api/queries'
 import { byId } from '../../judgement/byId'
+import { isCured } from '../../judgement/finding'
 import { codeName } from '../../judgement/wording'
 import PanelHead from '../../ui/PanelHead.vue'
 import { clock } from '../../ui/text/clocks'
@@ -27,9 +28,7 @@ const cause = computed(() => {
   const first = call.value.assessment.ranking[0]
   return first && { name: byId(pack.value.faults, first.fault)!.name, chance: first.chance }
 })
-const cured = computed(() =>
-  call.value.story.some(({ finding }) => finding.kind === 'remedy-tried' && finding.proved === 'CURED'),
-)
+const cured = computed(() => isCured(call.value))
 const title = computed(() => {
   const { closing } = call.value.head
   if (closing) return `${closing.cancelled ? 'Cancelled' : 'Closed'} at ${clock(closing.at)}`

@@ -49,23 +49,19 @@ const shelved = (days: NextDays): NextDays => ({
 })
 
 /** Until version 7 no caution said what whoever has seen to it says. It is said of it as the core does where a pack is silent. */
-const confirmed = (json: string) =>
-  JSON.stringify(
-    JSON.parse(json, (member, value) =>
-      member === 'cautions' && Array.isArray(value) ? value.map(saidOf) : (value as unknown),
-    ),
-  )
+const confirmed = (json: string) => eachOf('cautions', json, saidOf)
 /** @param caution whole, or the id of one */
 const saidOf = (caution: string | Partial<Caution>) =>
   typeof caution === 'string' ? caution : { done: `Done: ${lowerFirst(caution.title ?? '')}`, ...caution }
 
 /** Until version 8 no proof said which pieces it needs in their place. */
-const inPlace = (json: string) =>
+const inPlace = (json: string) => eachOf('proofs', json, (proof: object) => ({ inPlace: [], ...proof }))
+
+/** Changes each entry of the lists of that name. */
+const eachOf = <T>(list: string, json: string, change: (one: T) => unknown) =>
   JSON.stringify(
     JSON.parse(json, (member, value) =>
-      member === 'proofs' && Array.isArray(value)
-        ? value.map((proof: object) => ({ inPlace: [], ...proof }))
-        : (value as unknown),
+      member === list && Array.isArray(value) ? (value as T[]).map(change) : (value as unknown),
     ),
   )
 

@@ -19,7 +19,7 @@ final class Axe {
         OPTIONS.setResultTypes(List.of("violations"));
         var on = new AxeRuleOptions();
         on.setEnabled(true);
-        // Whoever listens goes from heading to heading; whoever wears gloves meets what is large and apart.
+        // A screen reader jumps from heading to heading. A glove needs targets that are large and apart.
         OPTIONS.setRules(
                 Map.of("heading-order", on, "page-has-heading-one", on, "empty-heading", on, "target-size", on));
     }

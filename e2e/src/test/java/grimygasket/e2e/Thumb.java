@@ -25,7 +25,7 @@ final class Thumb {
               return meets ? 0 : y > innerHeight / 2 ? 1 : -1
             }""";
 
-    /** By a bit more than half of what is in view, as people do who do not want to miss anything. */
+    /** By 0.6 of what is in view. */
     private static final String SCROLL = """
             (one, down) => {
               let box = one.parentElement
