@@ -96,8 +96,9 @@ public class VisitTest extends BrowserTest {
     @Test
     public void theAdviceIsPutTogetherFromWhatKeepsTheFaultAway() {
         var page = newCall(Size.DESK, "Stands in water again");
-        button(page, "Water stands in the bottom").click();
-        new CallPage(page).segment("Hand over");
+        var call = new CallPage(page);
+        call.sees("Water stands in the bottom");
+        call.segment("Hand over");
         var suggestions = page.getByLabel("What might be told");
         var first = suggestions.locator("li span").first().innerText();
         suggestions.getByRole(AriaRole.BUTTON).first().click();
