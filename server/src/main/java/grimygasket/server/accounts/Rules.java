@@ -13,7 +13,6 @@ import grimygasket.server.web.Problem.Kind;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpMethod;
@@ -40,32 +39,44 @@ public final class Rules {
      * @param least the rank that may; null where anybody may, also without a session
      * @param proof of who they are that it wants
      * @param refusal what whoever may not is told; null where every technician may
+     * @param traced whether it is noted who did it: whatever changes something or gives it out, but for commands, which have a log
+     * @param matcher of the requests that it is about
      */
     public record Rule(
             HttpMethod method,
             String path,
             @Nullable Rank least,
             Proof proof,
-            @Nullable String refusal) {
+            @Nullable String refusal,
+            boolean traced,
+            PathPatternRequestMatcher matcher) {
         Rule(HttpMethod method, String path, @Nullable Rank least, @Nullable String refusal) {
-            this(method, path, least, Proof.NONE, refusal);
+            this(
+                    method,
+                    path,
+                    least,
+                    Proof.NONE,
+                    refusal,
+                    !method.equals(GET),
+                    PathPatternRequestMatcher.withDefaults().matcher(method, path));
         }
 
         Rule wanting(Proof wanted) {
-            return new Rule(method, path, least, wanted, refusal);
+            return new Rule(method, path, least, wanted, refusal, traced, matcher);
         }
 
-        public PathPatternRequestMatcher matcher() {
-            return PathPatternRequestMatcher.withDefaults().matcher(method, path);
+        /** It only reads, but what it gives out leaves the house. */
+        Rule givingOut() {
+            return new Rule(method, path, least, proof, refusal, true, matcher);
+        }
+
+        /** It changes nothing, though it is no GET. */
+        Rule onlyAsking() {
+            return new Rule(method, path, least, proof, refusal, false, matcher);
         }
 
         public String name() {
             return method + " " + path;
-        }
-
-        /** Whether it is noted who did it: whatever changes something or gives it out, but for commands, which have a log. */
-        public boolean isTraced() {
-            return method.equals(GET) ? GIVING_OUT.contains(path) : !ONLY_ASKING.contains(path);
         }
     }
 
@@ -84,28 +95,6 @@ public final class Rules {
     private static final String LEFT_BEHIND =
             "Only the lead decides on what somebody who was locked out has left behind.";
 
-    static final Set<String> GIVING_OUT = Set.of(
-            "/api/calls/{callId}/call.json",
-            "/api/calls/{callId}/report.pdf",
-            "/api/customers.csv",
-            "/api/customers/{customerId}/customer.json",
-            "/api/know-how/{kind}/revisions/{number}/codes.csv",
-            "/api/know-how/{kind}/revisions/{number}/pack.yaml",
-            "/api/order-list.csv",
-            "/api/parts.csv");
-
-    static final Set<String> ONLY_ASKING = Set.of(
-            "/api/board/{day}/plan",
-            "/api/commands",
-            "/api/calls/{callId}/photos/{photoId}",
-            "/api/know-how/{kind}/draft/suppositions",
-            "/api/know-how/{kind}/revisions/inspection",
-            "/api/know-how/{kind}/revisions/inspection/cases",
-            "/api/know-how/{kind}/suppositions",
-            "/api/series",
-            "/api/series/csv",
-            "/api/session/passkeys/options");
-
     public static final List<Rule> ALL = Stream.of(
                     Stream.of(
                             new Rule(POST, "/api/session", null, null),
@@ -116,11 +105,9 @@ public final class Rules {
                             "/api/business",
                             "/api/business/logo",
                             "/api/calls/{callId}/state",
-                            "/api/calls/{callId}/call.json",
                             "/api/calls/{callId}/checks/{check}/meter",
                             "/api/calls/{callId}/dates.ics",
                             "/api/calls/{callId}/photos/{photoId}",
-                            "/api/calls/{callId}/report.pdf",
                             "/api/calls/{callId}/trail",
                             "/api/colleagues",
                             "/api/customers",
@@ -137,23 +124,20 @@ public final class Rules {
                             "/api/know-how/{kind}",
                             "/api/know-how/{kind}/draft",
                             "/api/know-how/{kind}/draft/cases",
+                            "/api/know-how/{kind}/draft/know-how",
                             "/api/know-how/{kind}/families",
                             "/api/know-how/{kind}/learnt",
                             "/api/know-how/{kind}/noted",
                             "/api/know-how/{kind}/numbers",
                             "/api/know-how/{kind}/revisions",
                             "/api/know-how/{kind}/revisions/{number}/changes",
-                            "/api/know-how/{kind}/revisions/{number}/codes.csv",
-                            "/api/know-how/{kind}/revisions/{number}/pack.yaml",
                             "/api/machines/{machineId}",
                             "/api/machines/{machineId}/calls",
                             "/api/meters",
                             "/api/meters/{kind}/{check}",
                             "/api/order-list",
-                            "/api/order-list.csv",
                             "/api/order-list.xml",
                             "/api/parts",
-                            "/api/parts.csv",
                             "/api/parts/labels.pdf",
                             "/api/parts/{partId}/moves",
                             "/api/round",
@@ -164,27 +148,33 @@ public final class Rules {
                             "/api/session/passkeys",
                             "/api/units"),
                     technician(
+                                    GET,
+                                    "/api/calls/{callId}/call.json",
+                                    "/api/calls/{callId}/report.pdf",
+                                    "/api/know-how/{kind}/revisions/{number}/codes.csv",
+                                    "/api/know-how/{kind}/revisions/{number}/pack.yaml",
+                                    "/api/order-list.csv",
+                                    "/api/parts.csv")
+                            .map(Rule::givingOut),
+                    technician(
                             POST,
-                            "/api/commands",
                             "/api/devices/{id}/lost",
-                            "/api/know-how/{kind}/draft/suppositions",
-                            "/api/know-how/{kind}/revisions/inspection",
-                            "/api/know-how/{kind}/revisions/inspection/cases",
-                            "/api/know-how/{kind}/suppositions",
                             "/api/parts/{partId}/moves",
-                            "/api/series",
-                            "/api/series/csv",
                             "/api/session/calendar",
-                            "/api/session/proof",
-                            "/api/session/passkeys/options"),
+                            "/api/session/proof"),
+                    technician(
+                                    POST,
+                                    "/api/commands",
+                                    "/api/know-how/{kind}/revisions/inspection",
+                                    "/api/know-how/{kind}/revisions/inspection/cases",
+                                    "/api/series",
+                                    "/api/series/csv",
+                                    "/api/session/passkeys/options")
+                            .map(Rule::onlyAsking),
                     technician(POST, "/api/session/passkeys").map(rule -> rule.wanting(Proof.IN_BODY)),
                     technician(PUT, "/api/session/password").map(rule -> rule.wanting(Proof.IN_BODY)),
-                    technician(
-                            PUT,
-                            "/api/calls/{callId}/photos/{photoId}",
-                            "/api/customers/{customerId}",
-                            "/api/schools/{schoolId}",
-                            "/api/session/units"),
+                    technician(PUT, "/api/customers/{customerId}", "/api/schools/{schoolId}", "/api/session/units"),
+                    technician(PUT, "/api/calls/{callId}/photos/{photoId}").map(Rule::onlyAsking),
                     technician(DELETE, "/api/session", "/api/session/calendar"),
                     technician(DELETE, "/api/session/passkeys/{id}").map(rule -> rule.wanting(Proof.RECENT)),
                     owner("Only the owner changes what the business reckons with.", PUT, "/api/business"),
@@ -194,14 +184,17 @@ public final class Rules {
                             "Only the lead brings calls in: a file can say that anybody has done anything.",
                             POST,
                             "/api/call-documents"),
-                    lead(HOMES, GET, "/api/customers.csv", "/api/alike-customers"),
+                    lead(HOMES, GET, "/api/customers.csv").map(Rule::givingOut),
+                    lead(HOMES, GET, "/api/alike-customers"),
                     lead(HOMES, POST, "/api/customers.csv", "/api/customers/{customerId}/join"),
-                    lead("Only the lead plans everybody's day.", POST, "/api/board/{day}/plan"),
+                    lead("Only the lead plans everybody's day.", POST, "/api/board/{day}/plan")
+                            .map(Rule::onlyAsking),
                     lead(PARTS, PUT, "/api/parts/{partId}"),
                     lead(PARTS, POST, "/api/parts.csv"),
                     owner("Only the owner sets the business up.", GET, "/api/first-day"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),
-                    owner(CUSTOMERS, GET, "/api/customers/{customerId}/customer.json"),
+                    owner(CUSTOMERS, GET, "/api/customers/{customerId}/customer.json")
+                            .map(Rule::givingOut),
                     owner(CUSTOMERS, DELETE, "/api/customers/{customerId}").map(rule -> rule.wanting(Proof.RECENT)),
                     owner(
                                     PEOPLE,
@@ -245,7 +238,7 @@ public final class Rules {
 
     /** The rule of a request; empty where there is nothing. */
     public static Optional<Rule> of(HttpServletRequest request) {
-        return ALL.stream().filter(rule -> rule.matcher().matches(request)).findFirst();
+        return ALL.stream().filter(rule -> rule.matcher.matches(request)).findFirst();
     }
 
     /** What is said to somebody who is signed in and may not. */

@@ -1,5 +1,7 @@
 package grimygasket.server.knowhow;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import grimygasket.call.CallMachine;
 import grimygasket.knowhow.KnowhowReader;
 import grimygasket.knowhow.KnowhowText;
@@ -26,10 +28,13 @@ public class Library {
     private final RevisionStore revisions;
     private final KnowhowReader reader = Shipped.reader();
 
-    /** Versions never change, so what was read once stays. */
-    private final Map<String, KindKnowhow> read = new ConcurrentHashMap<>();
+    /** More than calls of a busy day were begun with; each takes some megabytes. */
+    private static final int MOST_READ = 24;
 
-    private final Map<String, List<String>> remarks = new ConcurrentHashMap<>();
+    /** Versions never change: one is read anew only when it was forgotten for want of room. */
+    private final Cache<String, KindKnowhow> read = forgetting();
+
+    private final Cache<String, List<String>> remarks = forgetting();
 
     /** Know-how that is not kept here, and sound. */
     private record Sound(KnowhowText texts, KindKnowhow known) {}
@@ -67,7 +72,11 @@ public class Library {
     }
 
     public KindKnowhow knowhow(String kind, int revision) {
-        return read.computeIfAbsent(name(kind, revision), key -> reader.read(kind, texts(kind, revision)));
+        return read.get(name(kind, revision), key -> reader.read(kind, texts(kind, revision)));
+    }
+
+    private static <T> Cache<String, T> forgetting() {
+        return Caffeine.newBuilder().maximumSize(MOST_READ).build();
     }
 
     private static String name(String kind, int revision) {
@@ -76,7 +85,7 @@ public class Library {
 
     /** What a version leaves unsaid. */
     List<String> remarks(String kind, int revision) {
-        return remarks.computeIfAbsent(name(kind, revision), key -> Soundness.remarks(knowhow(kind, revision)));
+        return remarks.get(name(kind, revision), key -> Soundness.remarks(knowhow(kind, revision)));
     }
 
     /**

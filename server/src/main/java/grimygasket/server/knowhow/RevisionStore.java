@@ -59,12 +59,18 @@ class RevisionStore {
                 .optional();
     }
 
-    /** The number of the revision with exactly these texts. */
+    /** The number of the newest revision with exactly these texts: letter by letter, which columns of text do not compare by themselves. */
     Optional<Integer> find(String kind, KnowhowText texts) {
-        return of(kind).stream()
-                .map(Revision::number)
-                .filter(number -> texts(kind, number).filter(texts::equals).isPresent())
-                .findFirst();
+        return jdbc.sql("""
+                        select number from knowhow_revision
+                        where kind = :kind and pack = binary :pack and codes = binary :codes
+                        order by number desc limit 1
+                        """)
+                .param("kind", kind)
+                .param("pack", texts.pack())
+                .param("codes", texts.codes())
+                .query(Integer.class)
+                .optional();
     }
 
     /** Adds a revision; its number. */

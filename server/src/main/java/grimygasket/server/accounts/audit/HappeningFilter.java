@@ -41,7 +41,7 @@ public class HappeningFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         var rule = Rules.of(request);
-        boolean traced = rule.filter(Rules.Rule::isTraced).isPresent();
+        boolean traced = rule.filter(Rules.Rule::traced).isPresent();
         // Whoever signs out is not known any more afterwards.
         var before = traced ? account() : Optional.<UUID>empty();
         chain.doFilter(request, response);
