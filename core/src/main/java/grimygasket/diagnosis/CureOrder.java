@@ -149,12 +149,7 @@ final class CureOrder {
      * @param cost expected cost to the end, in minutes, parts turned into minutes
      * @param minutes expected minutes to the end
      */
-    record Value(double cost, double minutes, List<Leg> legs) {
-        /** What would be done first; handing on if nothing. */
-        String first() {
-            return legs.isEmpty() ? "refer" : legs.get(0).remedy().id();
-        }
-    }
+    record Value(double cost, double minutes, List<Leg> legs) {}
 
     /**
      * @param belief as it is now; those that are valued are about the same sets
@@ -307,13 +302,10 @@ final class CureOrder {
         return item(remedy).minutes;
     }
 
-    /** Whether something has to come before what a value would do first. */
-    boolean isHeldBack(Value value, Situation now) {
-        if (value.legs().isEmpty()) {
-            return false;
-        }
-        var first = item(value.legs().get(0).remedy());
-        return (first.causes & ~now.settled() | first.looks & ~now.looked()) != 0;
+    /** Whether something has to come before a remedy. */
+    boolean isHeldBack(Remedy remedy, Situation now) {
+        var item = item(remedy);
+        return (item.causes & ~now.settled() | item.looks & ~now.looked()) != 0;
     }
 
     private Item item(Remedy remedy) {

@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the step with the least expected cost to a proved cure: looks one step ahead over every question, check and
@@ -52,7 +53,7 @@ final class Planner {
     private final Situation situation;
 
     /** What would be done first if nothing more were learnt. */
-    private String firstNow;
+    private FirstWork firstNow;
 
     /** Ids of the looks that this needs anyway: they are on the way. */
     private Set<String> needed = Set.of();
@@ -75,6 +76,14 @@ final class Planner {
                 .toList();
         order = new CureOrder(network, before, van, remedies, this.now, situation);
     }
+
+    /**
+     * What would be done first; what something has to come before is not the same as what can be done.
+     *
+     * @param remedy its id; null for handing on
+     * @param heldBack whether something has to come before it
+     */
+    private record FirstWork(@Nullable String remedy, boolean heldBack) {}
 
     /**
      * A step with what it costs to take it first, in minutes with and without the price of parts.
@@ -110,7 +119,7 @@ final class Planner {
             return quarantined(story.quarantine());
         }
         var atOnce = order.from(now, situation, null);
-        firstNow = first(atOnce, situation);
+        firstNow = firstWork(atOnce, situation);
         needed = atOnce.legs().isEmpty()
                 ? Set.of()
                 : before.needed(atOnce.legs().get(0).remedy(), situation);
@@ -136,7 +145,7 @@ final class Planner {
         network.checks.stream().filter(this::canBeMade).forEach(check -> options.add(check(check, here)));
         remedies.stream()
                 .filter(r -> openCauses(r).isEmpty())
-                .forEach(r -> options.add(r.id().equals(firstNow) ? first(r, atOnce) : remedy(r)));
+                .forEach(r -> options.add(r.id().equals(firstNow.remedy) ? first(r, atOnce) : remedy(r)));
         options.add(refer());
         double best = options.stream().mapToDouble(Option::cost).min().orElseThrow();
         options.replaceAll(option -> orMeasured(option, best, atOnce));
@@ -459,7 +468,7 @@ final class Planner {
         private final List<Prospect> prospects = new ArrayList<>();
 
         /** What would be done first after the likelier answers. */
-        private final Set<String> first = new HashSet<>();
+        private final Set<FirstWork> first = new HashSet<>();
 
         private double cost;
         private double minutes;
@@ -491,15 +500,18 @@ final class Planner {
             cost += chance * value.cost();
             minutes += chance * value.minutes();
             if (chance >= LIKELY) {
-                first.add(first(value, then));
+                first.add(firstWork(value, then));
             }
             prospects.add(prospect(id, name, chance, after));
         }
     }
 
-    /** What would be done first; what something has to come before is not the same as what can be done. */
-    private String first(CureOrder.Value value, Situation then) {
-        return order.isHeldBack(value, then) ? value.first() + " later" : value.first();
+    private FirstWork firstWork(CureOrder.Value value, Situation then) {
+        if (value.legs().isEmpty()) {
+            return new FirstWork(null, false);
+        }
+        var remedy = value.legs().get(0).remedy();
+        return new FirstWork(remedy.id(), order.isHeldBack(remedy, then));
     }
 
     /**
