@@ -25,6 +25,9 @@ import type {
   Typed,
 } from '../api/types'
 
+/** It is a mistake of ours that says nothing to whoever works with it. */
+const NOT_WORKED_OUT = 'This device could not work that out, and has changed nothing. Try again.'
+
 /** Something to be done on a call, as it is sent; sent again, it is the same and does nothing twice. */
 interface Sending {
   command: Command
@@ -83,7 +86,7 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
   const notTaken = computed(() => refused.value.find(({ command }) => command.call === callId.value))
   const problem = computed(() => {
     const error = mutation.error.value
-    if (error) return error instanceof Problem ? error : new Problem('', String(error))
+    if (error) return error instanceof Problem ? error : new Problem('', NOT_WORKED_OUT)
     const { kind, message, theirs } = notTaken.value?.refused ?? {}
     return message === undefined ? undefined : new Problem(kind!, message, {}, theirs as Entry)
   })

@@ -1,5 +1,7 @@
 package grimygasket.cadence;
 
+import grimygasket.util.Unfit;
+
 /**
  * How dirty something was after a known time.
  *
@@ -12,10 +14,10 @@ public record Dirt(int days, double blocked) {
 
     public Dirt {
         if (days < 1) {
-            throw new IllegalArgumentException("dirt gathers over a day or more, not " + days);
+            throw new Unfit("dirt gathers over a day or more, not " + days);
         }
         if (!(blocked > 0 && blocked <= 1)) {
-            throw new IllegalArgumentException("the blocked share must lie over 0 and up to 1, but is " + blocked);
+            throw new Unfit("the blocked share must lie over 0 and up to 1, but is " + blocked);
         }
     }
 

@@ -2,6 +2,7 @@ package grimygasket.call;
 
 import grimygasket.pack.Pack;
 import grimygasket.route.Window;
+import grimygasket.util.Unfit;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -61,7 +62,7 @@ public record Begin(
         }
         try {
             return new CommandResult.Applied(call(command, by, kept));
-        } catch (IllegalArgumentException e) {
+        } catch (Unfit e) {
             return CommandResult.refused(Reason.Kind.UNFIT, e.getMessage());
         }
     }

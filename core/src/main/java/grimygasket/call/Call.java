@@ -8,6 +8,7 @@ import grimygasket.diagnosis.Finding.RemedyTried;
 import grimygasket.diagnosis.Van;
 import grimygasket.pack.Pack;
 import grimygasket.util.Copy;
+import grimygasket.util.Unfit;
 import grimygasket.visit.Condition;
 import grimygasket.visit.JobLine;
 import grimygasket.visit.VisitRecord;
@@ -73,7 +74,7 @@ public record Call(
             return command.change()
                     .on(this, new Moment(command.id(), command.at(), by, knowhow))
                     .counted(by);
-        } catch (IllegalArgumentException e) {
+        } catch (Unfit e) {
             return CommandResult.refused(Reason.Kind.UNFIT, e.getMessage());
         }
     }

@@ -1,6 +1,7 @@
 package grimygasket.call;
 
 import grimygasket.route.Window;
+import grimygasket.util.Unfit;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -41,7 +42,7 @@ public record Head(
 
     public Head {
         if (plannedAt < 0 || plannedAt >= MINUTES_OF_A_DAY) {
-            throw new IllegalArgumentException("a day has no minute " + plannedAt);
+            throw new Unfit("a day has no minute " + plannedAt);
         }
     }
 

@@ -3,6 +3,7 @@ package grimygasket.call;
 import grimygasket.pack.machine.Rating;
 import grimygasket.units.Figures;
 import grimygasket.units.UnitSystem;
+import grimygasket.util.Unfit;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -76,7 +77,7 @@ public sealed interface MachineChange extends Change {
                     } else {
                         ratings.put(rating, value(rating, text));
                     }
-                } catch (IllegalArgumentException e) {
+                } catch (Unfit e) {
                     problems.put(rating.name(), Reason.of(Reason.Kind.MISREAD, e.getMessage()));
                 }
             });

@@ -1,6 +1,10 @@
 package grimygasket.call;
 
 import grimygasket.call.PartUse.Source;
+import grimygasket.pack.work.Part;
+import grimygasket.pack.work.Remedy;
+import grimygasket.util.ById;
+import grimygasket.util.Unfit;
 import grimygasket.visit.PartCount.OldPart;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -14,7 +18,7 @@ public sealed interface PartChange extends Change {
 
     private static void requireCount(int used) {
         if (used < 1 || used > MOST) {
-            throw new IllegalArgumentException("count 1 to " + MOST + " parts, not " + used);
+            throw new Unfit("count 1 to " + MOST + " parts, not " + used);
         }
     }
 
@@ -26,7 +30,10 @@ public sealed interface PartChange extends Change {
             if (call.parts().stream().anyMatch(one -> one.id().equals(moment.id()))) {
                 return new CommandResult.Same();
             }
-            moment.knowhow().pack().remedy(remedy);
+            var unknown = ById.missing(moment.knowhow().pack().remedies(), Remedy::id, remedy);
+            if (unknown.isPresent()) {
+                return CommandResult.refused(Reason.Kind.NOT_KNOWN, unknown.get());
+            }
             var article = moment.knowhow().shelf().stream()
                     .filter(one -> one.id().equals(part))
                     .findFirst();
@@ -81,8 +88,12 @@ public sealed interface PartChange extends Change {
             if (call.parts().stream().anyMatch(one -> one.id().equals(moment.id()))) {
                 return new CommandResult.Same();
             }
-            moment.knowhow().pack().remedy(remedy);
-            moment.knowhow().pack().part(fits);
+            var pack = moment.knowhow().pack();
+            var unknown = ById.missing(pack.remedies(), Remedy::id, remedy)
+                    .or(() -> ById.missing(pack.parts(), Part::id, fits));
+            if (unknown.isPresent()) {
+                return CommandResult.refused(Reason.Kind.NOT_KNOWN, unknown.get());
+            }
             return new CommandResult.Applied(call.withParts(parts -> parts.add(new PartUse(
                     moment.id(),
                     moment.at(),

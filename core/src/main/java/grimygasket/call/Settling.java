@@ -12,9 +12,13 @@ import grimygasket.diagnosis.Finding.SymptomSettled;
 import grimygasket.gauge.Plausible;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
+import grimygasket.pack.evidence.Fact;
+import grimygasket.pack.evidence.Symptom;
+import grimygasket.pack.work.Remedy;
+import grimygasket.util.ById;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** Between two changes of the machine a thing has one answer: another one is a conflict, until a person has chosen. */
 final class Settling {
@@ -81,16 +85,8 @@ final class Settling {
     }
 
     /** Null for a check that the pack does not have. */
-    static Check check(Pack pack, String id) {
-        return known(() -> pack.check(id)).orElse(null);
-    }
-
-    private static <T> Optional<T> known(Supplier<T> piece) {
-        try {
-            return Optional.of(piece.get());
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
+    static @Nullable Check check(Pack pack, String id) {
+        return ById.of(pack.checks(), Check::id, id).orElse(null);
     }
 
     /**
@@ -107,7 +103,7 @@ final class Settling {
         /** Of symptoms that exclude each other only one can be. */
         @Override
         public Optional<Reason> symptom(SymptomSettled said) {
-            if (known(() -> pack.symptom(said.symptom())).isEmpty()) {
+            if (ById.of(pack.symptoms(), Symptom::id, said.symptom()).isEmpty()) {
                 return refuse(Reason.Kind.NOT_KNOWN, said.symptom());
             }
             var question = said.answer() == Answer.YES ? pack.exclusive(said.symptom()) : null;
@@ -129,7 +125,7 @@ final class Settling {
 
         @Override
         public Optional<Reason> fact(FactKnown said) {
-            var fact = known(() -> pack.fact(said.fact()));
+            var fact = ById.of(pack.facts(), Fact::id, said.fact());
             if (fact.isEmpty()) {
                 return refuse(Reason.Kind.NOT_KNOWN, said.fact());
             }
@@ -172,7 +168,7 @@ final class Settling {
 
         @Override
         public Optional<Reason> remedy(RemedyTried said) {
-            return known(() -> pack.remedy(said.remedy())).isEmpty()
+            return ById.of(pack.remedies(), Remedy::id, said.remedy()).isEmpty()
                     ? refuse(Reason.Kind.NOT_KNOWN, said.remedy())
                     : Optional.empty();
         }

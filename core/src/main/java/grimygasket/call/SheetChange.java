@@ -27,7 +27,10 @@ public sealed interface SheetChange extends Change {
             if (what.toString().length() > Lengths.MOST_OF_A_LINE) {
                 return CommandResult.refused(Reason.Kind.TOO_LONG, "" + Lengths.MOST_OF_A_LINE);
             }
-            what.requireKnown(moment.knowhow().pack());
+            var unknown = what.unknownTo(moment.knowhow().pack());
+            if (unknown.isPresent()) {
+                return CommandResult.refused(Reason.Kind.NOT_KNOWN, unknown.get());
+            }
             var refused =
                     Qualified.refusal(moment.knowhow(), was, what).or(() -> Powered.refusal(call, moment, was, what));
             if (refused.isPresent()) {

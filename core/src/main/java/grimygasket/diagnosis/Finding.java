@@ -3,6 +3,7 @@ package grimygasket.diagnosis;
 import grimygasket.gauge.Source;
 import grimygasket.pack.evidence.Code;
 import grimygasket.units.Amount;
+import grimygasket.util.Unfit;
 import org.jspecify.annotations.Nullable;
 
 /** One thing learnt on a call. */
@@ -98,7 +99,7 @@ public sealed interface Finding {
         public CodeRead {
             shown = shown.strip();
             if (shown.isEmpty()) {
-                throw new IllegalArgumentException("say which code it shows");
+                throw new Unfit("say which code it shows");
             }
         }
 

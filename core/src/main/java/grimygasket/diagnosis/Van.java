@@ -7,6 +7,7 @@ import grimygasket.pack.work.Competence;
 import grimygasket.pack.work.Part;
 import grimygasket.pack.work.Remedy;
 import grimygasket.util.Copy;
+import grimygasket.util.Unfit;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -40,10 +41,10 @@ public record Van(
 
     public Van {
         if (!(labourPerHour > 0)) {
-            throw new IllegalArgumentException("labourPerHour must be above 0, but is " + labourPerHour);
+            throw new Unfit("labourPerHour must be above 0, but is " + labourPerHour);
         }
         if (!(returnTripMinutes >= 0)) {
-            throw new IllegalArgumentException("returnTripMinutes must be 0 or more, but is " + returnTripMinutes);
+            throw new Unfit("returnTripMinutes must be 0 or more, but is " + returnTripMinutes);
         }
         prices = Copy.of(prices);
         onBoard = Set.copyOf(onBoard);

@@ -6,6 +6,7 @@ import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
 import grimygasket.units.UnitSystem;
+import grimygasket.util.Unfit;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,7 +55,7 @@ public final class Readings {
             readings.inputs.put(input.id(), input);
             try {
                 readings.add(input, typed.get(input.id()));
-            } catch (IllegalArgumentException e) {
+            } catch (Unfit e) {
                 problems.put(input.id(), e.getMessage());
             }
         }
@@ -73,7 +74,7 @@ public final class Readings {
         double value = input.options().isEmpty() ? unit.toBase(Figures.read(typed.text)) : option(input, typed.text);
         var problem = input.problem(value, unit);
         if (problem != null) {
-            throw new IllegalArgumentException(problem);
+            throw new Unfit(problem);
         }
         double uncertainty = typed.standardUncertainty == null
                 ? Math.abs(value) * input.relativeUncertainty()
@@ -90,7 +91,7 @@ public final class Readings {
             allOwn &= input.rating() == null;
             amounts.put(input.id(), Amount.exact(input.quantity(), input.usual()));
         } else if (!input.optional()) {
-            throw new IllegalArgumentException("Enter a number: " + input.range(system) + ".");
+            throw new Unfit("Enter a number: " + input.range(system) + ".");
         }
     }
 
@@ -100,7 +101,7 @@ public final class Readings {
                 return i;
             }
         }
-        throw new IllegalArgumentException("Choose one of those shown.");
+        throw new Unfit("Choose one of those shown.");
     }
 
     private Unit unit(Input input, String symbol) {
@@ -116,7 +117,7 @@ public final class Readings {
         return input.quantity().others().stream()
                 .filter(other -> other.symbol().equals(symbol))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("“" + symbol + "” is no unit for this."));
+                .orElseThrow(() -> new Unfit("“" + symbol + "” is no unit for this."));
     }
 
     boolean has(String id) {

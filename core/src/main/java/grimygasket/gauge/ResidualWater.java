@@ -1,6 +1,7 @@
 package grimygasket.gauge;
 
 import grimygasket.pack.machine.StandingWater;
+import grimygasket.util.Unfit;
 
 /**
  * How much water runs out when a machine is opened: tub area × level + what hoses hold. The level is read by eye, so the
@@ -16,12 +17,12 @@ public record ResidualWater(double litres) {
 
     /**
      * @param levelCentimetres of the water over the floor of the tub, from 0 to the most that there can be
-     * @throws IllegalArgumentException if the level is none that there can be
+     * @throws Unfit if the level is none that there can be
      */
     public static ResidualWater of(StandingWater where, double levelCentimetres) {
         if (!(levelCentimetres >= 0 && levelCentimetres <= where.mostCentimetres())) {
-            throw new IllegalArgumentException("the water can stand 0 to " + Math.round(where.mostCentimetres())
-                    + " cm high, not " + levelCentimetres);
+            throw new Unfit("the water can stand 0 to " + Math.round(where.mostCentimetres()) + " cm high, not "
+                    + levelCentimetres);
         }
         return of(where.areaSquareMetres(), levelCentimetres, where.hoseLitres());
     }
@@ -36,11 +37,11 @@ public record ResidualWater(double litres) {
      * How often a vessel has to be emptied.
      *
      * @param vesselLitres what it holds, over 0 to 100
-     * @throws IllegalArgumentException if it holds nothing, or more than anybody carries
+     * @throws Unfit if it holds nothing, or more than anybody carries
      */
     public int fills(double vesselLitres) {
         if (!(vesselLitres > 0 && vesselLitres <= 100)) {
-            throw new IllegalArgumentException("a vessel holds over 0 and up to 100 L, not " + vesselLitres);
+            throw new Unfit("a vessel holds over 0 and up to 100 L, not " + vesselLitres);
         }
         return (int) Math.ceil(litres / vesselLitres - A_DROP);
     }

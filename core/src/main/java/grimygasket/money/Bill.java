@@ -1,5 +1,6 @@
 package grimygasket.money;
 
+import grimygasket.util.Unfit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
@@ -22,7 +23,7 @@ public record Bill(BigDecimal callOut, BigDecimal labour, BigDecimal parts, BigD
      * @param parts what they cost us, 0 or more
      * @param markup on parts, as a share, 0 or more
      * @param taxRate as a share, 0 to 1
-     * @throws IllegalArgumentException naming what is negative
+     * @throws Unfit naming what is negative
      */
     public static Bill of(
             BigDecimal callOut,
@@ -54,7 +55,7 @@ public record Bill(BigDecimal callOut, BigDecimal labour, BigDecimal parts, BigD
 
     private static BigDecimal notNegative(String what, BigDecimal amount) {
         if (amount.signum() < 0) {
-            throw new IllegalArgumentException(what + " cannot be negative, but is " + amount.toPlainString());
+            throw new Unfit(what + " cannot be negative, but is " + amount.toPlainString());
         }
         return amount;
     }

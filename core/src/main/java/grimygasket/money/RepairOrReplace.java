@@ -1,5 +1,7 @@
 package grimygasket.money;
 
+import grimygasket.util.Unfit;
+
 /**
  * Whether a machine is worth its repair: what each way costs for each year that it is then of use.
  *
@@ -24,7 +26,7 @@ public record RepairOrReplace(double repairAYear, double replaceAYear, double ex
     public static RepairOrReplace of(
             double cost, double elseChance, double elseCost, double price, double age, double life) {
         if (!(elseChance >= 0 && elseChance <= 1)) {
-            throw new IllegalArgumentException("a chance lies between 0 and 1, but is " + elseChance);
+            throw new Unfit("a chance lies between 0 and 1, but is " + elseChance);
         }
         double expected = cost + elseChance * elseCost;
         return new RepairOrReplace(expected / Math.max(LEAST_YEARS, life - age), price / life, expected);

@@ -1,5 +1,7 @@
 package grimygasket.money;
 
+import grimygasket.util.Unfit;
+
 /**
  * How long a job takes, as a distribution between the shortest and the longest that it can be.
  *
@@ -16,8 +18,8 @@ public record WorkTime(double least, double likely, double most) {
 
     public WorkTime {
         if (!(least >= 0 && least <= likely && likely <= most)) {
-            throw new IllegalArgumentException("minutes must rise from shortest over likely to longest, not " + least
-                    + ", " + likely + ", " + most);
+            throw new Unfit("minutes must rise from shortest over likely to longest, not " + least + ", " + likely
+                    + ", " + most);
         }
     }
 

@@ -29,6 +29,7 @@ import grimygasket.pack.work.Proof;
 import grimygasket.pack.work.Remedy;
 import grimygasket.pack.work.School;
 import grimygasket.util.Arguments;
+import grimygasket.util.ById;
 import grimygasket.util.Copy;
 import grimygasket.util.Lists;
 import java.util.ArrayList;
@@ -385,11 +386,7 @@ public record Pack(
     }
 
     private <T> T find(String what, List<T> all, Function<T, String> idOf, String wanted) {
-        for (T one : all) {
-            if (idOf.apply(one).equals(wanted)) {
-                return one;
-            }
-        }
-        throw new IllegalArgumentException("pack " + id + " has no " + what + " " + wanted);
+        return ById.of(all, idOf, wanted)
+                .orElseThrow(() -> new IllegalArgumentException("pack " + id + " has no " + what + " " + wanted));
     }
 }

@@ -1,5 +1,7 @@
 package grimygasket.route;
 
+import grimygasket.util.Unfit;
+
 /**
  * A place on the ground.
  *
@@ -15,10 +17,10 @@ public record Location(double latitude, double longitude) {
 
     public Location {
         if (!(Math.abs(latitude) <= POLE)) {
-            throw new IllegalArgumentException("a latitude lies between -90 and 90 degrees, not at " + latitude);
+            throw new Unfit("a latitude lies between -90 and 90 degrees, not at " + latitude);
         }
         if (!(Math.abs(longitude) <= HALF_ROUND)) {
-            throw new IllegalArgumentException("a longitude lies between -180 and 180 degrees, not at " + longitude);
+            throw new Unfit("a longitude lies between -180 and 180 degrees, not at " + longitude);
         }
     }
 

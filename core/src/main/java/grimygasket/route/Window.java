@@ -1,5 +1,7 @@
 package grimygasket.route;
 
+import grimygasket.util.Unfit;
+
 /**
  * Between which times somebody was promised to come.
  *
@@ -11,9 +13,8 @@ public record Window(int from, int until) {
 
     public Window {
         if (from < 0 || until > LAST_MINUTE || from > until) {
-            throw new IllegalArgumentException(
-                    "somebody comes between two times of one day, the earlier first, not from minute " + from + " to "
-                            + until);
+            throw new Unfit("somebody comes between two times of one day, the earlier first, not from minute " + from
+                    + " to " + until);
         }
     }
 }

@@ -1,5 +1,7 @@
 package grimygasket.units;
 
+import grimygasket.util.Unfit;
+
 /**
  * A measured value.
  *
@@ -9,10 +11,10 @@ package grimygasket.units;
 public record Amount(Quantity quantity, double value, double standardUncertainty) {
     public Amount {
         if (Double.isNaN(value) || Double.isInfinite(value)) {
-            throw new IllegalArgumentException("a measured value must be a number, not " + value);
+            throw new Unfit("a measured value must be a number, not " + value);
         }
         if (!(standardUncertainty >= 0) || Double.isInfinite(standardUncertainty)) {
-            throw new IllegalArgumentException("a standard uncertainty must be 0 or more, not " + standardUncertainty);
+            throw new Unfit("a standard uncertainty must be 0 or more, not " + standardUncertainty);
         }
     }
 

@@ -1,5 +1,6 @@
 package grimygasket.units;
 
+import grimygasket.util.Unfit;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
@@ -40,19 +41,19 @@ public final class Figures {
     /**
      * Reads a number that somebody typed.
      *
-     * @throws IllegalArgumentException with a sentence that says how to write it
+     * @throws Unfit with a sentence that says how to write it
      */
     public static double read(String typed) {
         var text = typed == null ? "" : typed.strip().replace('−', '-');
         if (text.isEmpty()) {
-            throw new IllegalArgumentException("Enter a number.");
+            throw new Unfit("Enter a number.");
         }
         if (text.matches("-?\\d*,\\d+")) {
-            throw new IllegalArgumentException(
+            throw new Unfit(
                     "Write “" + text.replace(',', '.') + "”, with a point: a comma could part thousands just as well.");
         }
         if (!text.matches("-?(\\d+\\.?\\d*|\\.\\d+)")) {
-            throw new IllegalArgumentException("“" + text + "” is not a number. Write digits alone, for example 3.5.");
+            throw new Unfit("“" + text + "” is not a number. Write digits alone, for example 3.5.");
         }
         return Double.parseDouble(text);
     }

@@ -1,6 +1,9 @@
 package grimygasket.visit;
 
 import grimygasket.pack.Pack;
+import grimygasket.pack.machine.Station;
+import grimygasket.util.ById;
+import grimygasket.util.Unfit;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -74,7 +77,7 @@ public record Condition(
         share("before", before);
         share("after", after);
         if (sinceDays != null && (sinceDays < 1 || sinceDays > A_CENTURY)) {
-            throw new IllegalArgumentException("the days since the last cleaning must be 1 or more, not " + sinceDays);
+            throw new Unfit("the days since the last cleaning must be 1 or more, not " + sinceDays);
         }
     }
 
@@ -85,7 +88,7 @@ public record Condition(
 
     private static void share(String what, Double share) {
         if (share != null && !(share >= 0 && share <= 1)) {
-            throw new IllegalArgumentException("the open share " + what + " must lie between 0 and 1, but is " + share);
+            throw new Unfit("the open share " + what + " must lie between 0 and 1, but is " + share);
         }
     }
 
@@ -95,8 +98,10 @@ public record Condition(
     }
 
     @Override
-    public void requireKnown(Pack pack) {
-        pack.station(station);
+    public Optional<String> unknownTo(Pack pack) {
+        var stations =
+                pack.paths().stream().flatMap(path -> path.stations().stream()).toList();
+        return ById.missing(stations, Station::id, station);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package grimygasket.visit;
 
 import grimygasket.pack.machine.Screws;
+import grimygasket.util.Unfit;
 
 /**
  * The screws of one kind that came out of a piece.
@@ -13,10 +14,10 @@ public record Cupped(Screws screws, String cup, int back) {
     public Cupped {
         cup = cup == null ? "" : cup;
         if (screws == null) {
-            throw new IllegalArgumentException("a cup holds screws that nobody has described");
+            throw new Unfit("a cup holds screws that nobody has described");
         }
         if (back < 0 || back > screws.count()) {
-            throw new IllegalArgumentException(back + " screws back in, of " + screws.count() + " that came out");
+            throw new Unfit(back + " screws back in, of " + screws.count() + " that came out");
         }
     }
 

@@ -1,5 +1,6 @@
 package grimygasket.visit;
 
+import grimygasket.util.Unfit;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -30,10 +31,10 @@ public record Found(
 
     public Found {
         if (what.isBlank()) {
-            throw new IllegalArgumentException("say what was found");
+            throw new Unfit("say what was found");
         }
         if (count < 1) {
-            throw new IllegalArgumentException("at least one of “" + what + "” was found, not " + count);
+            throw new Unfit("at least one of “" + what + "” was found, not " + count);
         }
     }
 

@@ -1,6 +1,7 @@
 package grimygasket.visit;
 
 import grimygasket.pack.Pack;
+import grimygasket.util.Unfit;
 import java.util.Optional;
 
 /**
@@ -17,9 +18,13 @@ public sealed interface JobLine<T extends JobLine<T>>
     }
 
     /**
-     * @throws IllegalArgumentException if the line is about something that the pack does not have
+     * The id of something that it names and the pack does not have; empty where the pack has all of it.
+     *
+     * @throws Unfit if it says of the machine what cannot be of one of this kind
      */
-    default void requireKnown(Pack pack) {}
+    default Optional<String> unknownTo(Pack pack) {
+        return Optional.empty();
+    }
 
     /**
      * This line, changed by two people: by one to this, by another to what stands there. Each member is as whoever changed it

@@ -1,5 +1,6 @@
 package grimygasket.visit;
 
+import grimygasket.util.Unfit;
 import java.util.Optional;
 
 /**
@@ -12,7 +13,7 @@ public record Labour(int minutes) implements JobLine<Labour> {
 
     public Labour {
         if (minutes < 0 || minutes > A_DAY) {
-            throw new IllegalArgumentException("0 to " + A_DAY + " minutes of work can be charged, not " + minutes);
+            throw new Unfit("0 to " + A_DAY + " minutes of work can be charged, not " + minutes);
         }
     }
 

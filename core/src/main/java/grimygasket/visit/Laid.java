@@ -2,7 +2,10 @@ package grimygasket.visit;
 
 import grimygasket.pack.Pack;
 import grimygasket.pack.machine.Confirmation;
+import grimygasket.pack.machine.Layer;
 import grimygasket.pack.machine.Piece;
+import grimygasket.util.ById;
+import grimygasket.util.Unfit;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
@@ -57,10 +60,10 @@ public record Laid(
         confirm = List.copyOf(confirm);
         confirmed = List.copyOf(confirmed);
         if (name.isBlank()) {
-            throw new IllegalArgumentException("a piece on the tray needs a name");
+            throw new Unfit("a piece on the tray needs a name");
         }
         if (place == Place.LEFT_OUT && (reason == null || reason.isBlank())) {
-            throw new IllegalArgumentException("“" + name + "” is left out without a reason");
+            throw new Unfit("“" + name + "” is left out without a reason");
         }
     }
 
@@ -106,8 +109,8 @@ public record Laid(
     }
 
     @Override
-    public void requireKnown(Pack pack) {
-        pack.chain(layer);
+    public Optional<String> unknownTo(Pack pack) {
+        return layer == null ? Optional.empty() : ById.missing(pack.layers(), Layer::id, layer);
     }
 
     @Override

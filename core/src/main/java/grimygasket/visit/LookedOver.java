@@ -1,6 +1,8 @@
 package grimygasket.visit;
 
 import grimygasket.pack.Pack;
+import grimygasket.pack.work.Look;
+import grimygasket.util.ById;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,8 +22,10 @@ public record LookedOver(List<String> looks) implements JobLine<LookedOver> {
     }
 
     @Override
-    public void requireKnown(Pack pack) {
-        looks.forEach(pack::look);
+    public Optional<String> unknownTo(Pack pack) {
+        return looks.stream()
+                .flatMap(look -> ById.missing(pack.lastLook(), Look::id, look).stream())
+                .findFirst();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package grimygasket.visit;
 
+import grimygasket.util.Unfit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -57,7 +58,7 @@ final class Merge<T> {
         try {
             var line = whole.get();
             return clash ? Optional.empty() : Optional.of(line);
-        } catch (IllegalArgumentException e) {
+        } catch (Unfit e) {
             return Optional.empty();
         }
     }

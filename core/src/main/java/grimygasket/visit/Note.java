@@ -1,5 +1,6 @@
 package grimygasket.visit;
 
+import grimygasket.util.Unfit;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -22,22 +23,20 @@ public record Note(About about, String text, @Nullable Integer minutes, boolean 
     }
 
     /**
-     * @throws IllegalArgumentException in words for whoever wrote it
+     * @throws Unfit in words for whoever wrote it
      */
     public Note {
         if (about == null || text == null || text.isBlank()) {
-            throw new IllegalArgumentException("write down what you want to keep");
+            throw new Unfit("write down what you want to keep");
         }
         if (text.length() > MOST_CHARACTERS) {
-            throw new IllegalArgumentException(
-                    "a note has at most " + MOST_CHARACTERS + " characters, not " + text.length());
+            throw new Unfit("a note has at most " + MOST_CHARACTERS + " characters, not " + text.length());
         }
         if (minutes != null && (about != About.DONE || minutes < 1 || minutes > TEN_HOURS)) {
-            throw new IllegalArgumentException(
-                    "minutes belong to what was done, 1 to " + TEN_HOURS + ", not " + minutes);
+            throw new Unfit("minutes belong to what was done, 1 to " + TEN_HOURS + ", not " + minutes);
         }
         if (proved && about != About.DONE) {
-            throw new IllegalArgumentException("only what was done can be proved");
+            throw new Unfit("only what was done can be proved");
         }
     }
 

@@ -1,6 +1,9 @@
 package grimygasket.visit;
 
 import grimygasket.pack.Pack;
+import grimygasket.pack.work.Proof;
+import grimygasket.util.ById;
+import grimygasket.util.Unfit;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +24,7 @@ public record ProofRun(
     public ProofRun {
         dry = List.copyOf(dry);
         if (runs < 0) {
-            throw new IllegalArgumentException("a proof is run 0 times or more, not " + runs);
+            throw new Unfit("a proof is run 0 times or more, not " + runs);
         }
     }
 
@@ -63,8 +66,8 @@ public record ProofRun(
     }
 
     @Override
-    public void requireKnown(Pack pack) {
-        pack.proof(proof);
+    public Optional<String> unknownTo(Pack pack) {
+        return ById.missing(pack.proofs(), Proof::id, proof);
     }
 
     @Override

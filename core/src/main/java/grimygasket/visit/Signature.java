@@ -1,5 +1,6 @@
 package grimygasket.visit;
 
+import grimygasket.util.Unfit;
 import java.util.Optional;
 
 /**
@@ -18,14 +19,14 @@ public record Signature(String name, String strokes) implements JobLine<Signatur
     private static final int MOST_OF_A_NAME = 80;
 
     /**
-     * @throws IllegalArgumentException with a sentence for the technician
+     * @throws Unfit with a sentence for the technician
      */
     public Signature {
         if (name == null || name.isBlank() || name.length() > MOST_OF_A_NAME) {
-            throw new IllegalArgumentException("write who has signed, in at most " + MOST_OF_A_NAME + " characters");
+            throw new Unfit("write who has signed, in at most " + MOST_OF_A_NAME + " characters");
         }
         if (strokes == null || strokes.isBlank()) {
-            throw new IllegalArgumentException("nothing is signed yet");
+            throw new Unfit("nothing is signed yet");
         }
         for (var stroke : strokes.split(";", -1)) {
             for (var point : stroke.split(" ", -1)) {
@@ -37,7 +38,7 @@ public record Signature(String name, String strokes) implements JobLine<Signatur
     private static void requirePoint(String point) {
         int comma = point.indexOf(',');
         if (comma < 0 || !isUpTo(WIDTH, point.substring(0, comma)) || !isUpTo(HEIGHT, point.substring(comma + 1))) {
-            throw new IllegalArgumentException("a signature has no point “" + point + "”");
+            throw new Unfit("a signature has no point “" + point + "”");
         }
     }
 

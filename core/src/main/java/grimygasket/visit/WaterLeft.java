@@ -2,6 +2,7 @@ package grimygasket.visit;
 
 import grimygasket.gauge.ResidualWater;
 import grimygasket.pack.Pack;
+import grimygasket.util.Unfit;
 import java.util.Optional;
 
 /**
@@ -13,10 +14,10 @@ import java.util.Optional;
 public record WaterLeft(double levelCm, double vesselLitres) implements JobLine<WaterLeft> {
     public WaterLeft {
         if (!(levelCm >= 0)) {
-            throw new IllegalArgumentException("the level is 0 cm or more");
+            throw new Unfit("the level is 0 cm or more");
         }
         if (!(vesselLitres >= 0.1)) {
-            throw new IllegalArgumentException("say what the pan in your hand holds, in litres");
+            throw new Unfit("say what the pan in your hand holds, in litres");
         }
     }
 
@@ -26,11 +27,12 @@ public record WaterLeft(double levelCm, double vesselLitres) implements JobLine<
     }
 
     @Override
-    public void requireKnown(Pack pack) {
+    public Optional<String> unknownTo(Pack pack) {
         if (pack.water() == null) {
-            throw new IllegalArgumentException("no water stands in a machine of this kind");
+            throw new Unfit("no water stands in a machine of this kind");
         }
         ResidualWater.of(pack.water(), levelCm).fills(vesselLitres);
+        return Optional.empty();
     }
 
     @Override

@@ -1,6 +1,8 @@
 package grimygasket.visit;
 
 import grimygasket.pack.Pack;
+import grimygasket.pack.machine.WayIn;
+import grimygasket.util.ById;
 import java.util.Optional;
 
 /**
@@ -16,10 +18,10 @@ public record WayFound(String way, String choice) implements JobLine<WayFound> {
     }
 
     @Override
-    public void requireKnown(Pack pack) {
-        if (pack.way(way).choice(choice).isEmpty()) {
-            throw new IllegalArgumentException("the way in " + way + " has no choice " + choice);
-        }
+    public Optional<String> unknownTo(Pack pack) {
+        return ById.of(pack.ways(), WayIn::id, way)
+                .map(known -> known.choice(choice).isEmpty() ? Optional.of(choice) : Optional.<String>empty())
+                .orElse(Optional.of(way));
     }
 
     @Override

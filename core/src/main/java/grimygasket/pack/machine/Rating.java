@@ -2,6 +2,7 @@ package grimygasket.pack.machine;
 
 import grimygasket.units.Quantity;
 import grimygasket.util.Arguments;
+import grimygasket.util.Unfit;
 
 /** What a machine is made for, as its plate or its papers say, with what there can be. */
 public enum Rating {
@@ -56,7 +57,7 @@ public enum Rating {
     }
 
     /**
-     * @throws IllegalArgumentException naming the value, if no machine has it
+     * @throws Unfit naming the value, if no machine has it
      */
     public void check(double value) {
         Arguments.between(title, value, least, most);

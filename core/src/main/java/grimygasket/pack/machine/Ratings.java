@@ -1,5 +1,6 @@
 package grimygasket.pack.machine;
 
+import grimygasket.util.Unfit;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
@@ -23,7 +24,7 @@ public final class Ratings {
      * @param name of the kind of machine
      * @param usual for the kind, in base units
      * @param own in base units
-     * @throws IllegalArgumentException naming the value, if no machine has it
+     * @throws Unfit naming the value, if no machine has it
      */
     public static Ratings of(String name, Map<Rating, Double> usual, Map<Rating, Double> own) {
         own.forEach(Rating::check);
@@ -35,7 +36,7 @@ public final class Ratings {
      * The same where the mains have other volts than is usual for the kind; a machine's own plate goes before.
      *
      * @param mainsVolts as {@link Rating#SUPPLY_VOLTAGE} can be
-     * @throws IllegalArgumentException naming the value, if no mains have it
+     * @throws Unfit naming the value, if no mains have it
      */
     public Ratings on(double mainsVolts) {
         Rating.SUPPLY_VOLTAGE.check(mainsVolts);
@@ -60,12 +61,12 @@ public final class Ratings {
     }
 
     /**
-     * @throws IllegalArgumentException where neither the machine's nor the usual one is known
+     * @throws Unfit where neither the machine's nor the usual one is known
      */
     public double require(Rating rating) {
         var value = of(rating);
         if (value == null) {
-            throw new IllegalArgumentException(rating.title() + " is not known for " + kind);
+            throw new Unfit(rating.title() + " is not known for " + kind);
         }
         return value;
     }

@@ -4,6 +4,7 @@ import grimygasket.call.CallMachine;
 import grimygasket.call.Customer;
 import grimygasket.server.web.CsvFile;
 import grimygasket.server.web.CsvFile.Line;
+import grimygasket.util.Unfit;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
@@ -53,7 +54,7 @@ final class HomeFile {
         return CsvFile.read(csv, List.of("name", "street"), called);
     }
 
-    /** @throws IllegalArgumentException in a sentence */
+    /** @throws Unfit in a sentence */
     static CustomerData customer(Line line) {
         return new CustomerData(
                 line.text("name"),
@@ -71,7 +72,7 @@ final class HomeFile {
             return null;
         }
         if (!text.matches("-?\\d{1,3}(\\.\\d{1,12})?")) {
-            throw new IllegalArgumentException("“" + text + "” is no " + column + ": write degrees, like 53.5461.");
+            throw new Unfit("“" + text + "” is no " + column + ": write degrees, like 53.5461.");
         }
         return Double.valueOf(text);
     }

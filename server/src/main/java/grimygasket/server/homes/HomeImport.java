@@ -12,6 +12,7 @@ import grimygasket.server.machines.MachineStore;
 import grimygasket.server.web.CsvFile.Imported;
 import grimygasket.server.web.CsvFile.Line;
 import grimygasket.server.web.CsvFile.Wrong;
+import grimygasket.util.Unfit;
 import grimygasket.wording.Reasons;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
@@ -73,7 +74,7 @@ class HomeImport {
                 }
                 taken++;
                 known += same.isPresent() ? 1 : 0;
-            } catch (IllegalArgumentException e) {
+            } catch (Unfit e) {
                 wrong.add(new Wrong(line.number(), e.getMessage()));
             }
         }
@@ -101,7 +102,7 @@ class HomeImport {
     /** @param wrong by column, in sentences */
     private static void require(Map<String, String> wrong) {
         if (!wrong.isEmpty()) {
-            throw new IllegalArgumentException(wrong.entrySet().stream()
+            throw new Unfit(wrong.entrySet().stream()
                     .map(one -> one.getKey() + ": " + one.getValue())
                     .sorted()
                     .collect(Collectors.joining(" ")));
@@ -122,7 +123,7 @@ class HomeImport {
         }
         var kind = kinds.get(line.text("kind").toLowerCase());
         if (kind == null) {
-            throw new IllegalArgumentException("There is no kind of machine “" + line.text("kind") + "”: "
+            throw new Unfit("There is no kind of machine “" + line.text("kind") + "”: "
                     + String.join(", ", Shipped.KINDS) + ".");
         }
         var plate = new Plate(line.text("maker"), line.text("model"), line.text("serial"), line.text("place"));

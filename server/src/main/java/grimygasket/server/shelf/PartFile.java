@@ -3,6 +3,7 @@ package grimygasket.server.shelf;
 import grimygasket.server.web.CsvFile;
 import grimygasket.server.web.CsvFile.Line;
 import grimygasket.server.web.Problem;
+import grimygasket.util.Unfit;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
@@ -54,7 +55,7 @@ final class PartFile {
     /**
      * An amount of money, with a point or a comma; nothing for a blank, and what was before where there is no such column.
      *
-     * @throws IllegalArgumentException in a sentence
+     * @throws Unfit in a sentence
      */
     static @Nullable BigDecimal money(Line line, String column, @Nullable BigDecimal before) {
         var text =
@@ -63,8 +64,7 @@ final class PartFile {
             return null;
         }
         if (!text.matches("\\d{1,5}(\\.\\d{1,2})?")) {
-            throw new IllegalArgumentException(
-                    "“" + line.text(column) + "” is no " + column + ": write it like 12.50.");
+            throw new Unfit("“" + line.text(column) + "” is no " + column + ": write it like 12.50.");
         }
         return new BigDecimal(text);
     }
@@ -72,12 +72,12 @@ final class PartFile {
     /**
      * A count; 0 for a blank, and what was before where there is no such column.
      *
-     * @throws IllegalArgumentException in a sentence
+     * @throws Unfit in a sentence
      */
     static int count(Line line, String column, int before) {
         var text = line.text(column, Integer.toString(before));
         if (!text.matches("\\d{0,4}")) {
-            throw new IllegalArgumentException("“" + text + "” is no " + column + ": write a whole number.");
+            throw new Unfit("“" + text + "” is no " + column + ": write a whole number.");
         }
         return text.isEmpty() ? 0 : Integer.parseInt(text);
     }

@@ -9,6 +9,7 @@ import grimygasket.server.web.CsvFile.Wrong;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.stock.Barcode;
+import grimygasket.util.Unfit;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.ArrayList;
@@ -72,11 +73,11 @@ class Parts {
                 var part = part(line, known.get(number));
                 var problem = problem(part);
                 if (problem != null) {
-                    throw new IllegalArgumentException(problem);
+                    throw new Unfit(problem);
                 }
                 before += known.put(number, put(part)) == null ? 0 : 1;
                 taken++;
-            } catch (IllegalArgumentException e) {
+            } catch (Unfit e) {
                 wrong.add(new Wrong(line.number(), e.getMessage()));
             } catch (Problem e) {
                 wrong.add(new Wrong(line.number(), e.getBody().getDetail()));

@@ -7,6 +7,7 @@ import grimygasket.units.Figures;
 import grimygasket.units.Quantity;
 import grimygasket.units.Unit;
 import grimygasket.units.UnitSystem;
+import grimygasket.util.Unfit;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -70,7 +71,7 @@ final class SeriesFile {
         var unit = unit(quantity, line.get("unit"), where);
         try {
             return new Moment(Figures.read(line.get("second")), unit.toBase(Figures.read(line.get("value"))));
-        } catch (IllegalArgumentException e) {
+        } catch (Unfit e) {
             throw problem(where + "“" + line.get("second") + "” and “" + line.get("value")
                     + "” should be numbers, with a point.");
         }

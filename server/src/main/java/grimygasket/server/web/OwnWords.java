@@ -1,5 +1,6 @@
 package grimygasket.server.web;
 
+import grimygasket.util.Unfit;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -7,8 +8,6 @@ import org.springframework.util.StringUtils;
 
 /** What our own code says is wrong with a value. What a library says of it has names in it that mean nothing to a technician. */
 public final class OwnWords {
-    private static final String OURS = "grimygasket.";
-
     private OwnWords() {}
 
     /** As a sentence; empty if none of the causes was thrown by us. */
@@ -22,11 +21,8 @@ public final class OwnWords {
         if (cause instanceof Problem problem) {
             return Optional.ofNullable(problem.getBody().getDetail());
         }
-        var thrownIn = cause.getStackTrace();
-        boolean ours = cause.getClass() == IllegalArgumentException.class
-                && cause.getMessage() != null
-                && thrownIn.length > 0
-                && thrownIn[0].getClassName().startsWith(OURS);
-        return ours ? Optional.of(StringUtils.capitalize(cause.getMessage()) + ".") : Optional.empty();
+        return cause instanceof Unfit
+                ? Optional.of(StringUtils.capitalize(cause.getMessage()) + ".")
+                : Optional.empty();
     }
 }
