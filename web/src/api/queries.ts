@@ -10,12 +10,13 @@ import { reportOf, stepOf, stepsOf, viewOf } from '../store/held/held'
 import { roundHere } from '../store/held/nextDays'
 import { ofCall } from '../store/held/ofCall'
 import { patiently } from '../store/held/patiently'
+import { supposedHere, supposedOfDraft } from '../store/held/suppositions'
 import { waits } from '../store/outgoing/outbox'
 import { foundHere, heardHere } from '../store/held/words'
 import { goBy } from '../ui/text/clocks'
 import { answer, api, finishSignOut, nowSignedIn } from './client'
 import { queryClient } from './queryClient'
-import type { Call, Step, Supposed } from './types'
+import type { Call, Knowhow, Step, Supposed } from './types'
 
 export function useSession() {
   return useQuery({
@@ -292,16 +293,15 @@ export function useRevisions(kind: MaybeRefOrGetter<string>) {
 }
 
 /** What would follow if a machine were found so. */
-export function useConsequence(kind: MaybeRefOrGetter<string>, supposed: MaybeRefOrGetter<Supposed>) {
+export function useConsequence(knowhow: MaybeRefOrGetter<Knowhow>, supposed: MaybeRefOrGetter<Supposed>) {
   return useQuery({
-    queryKey: ['consequence', computed(() => toValue(kind)), computed(() => toValue(supposed))],
-    queryFn: () =>
-      answer(() =>
-        api.POST('/api/know-how/{kind}/suppositions', {
-          params: { path: { kind: toValue(kind) } },
-          body: toValue(supposed),
-        }),
-      ),
+    queryKey: [
+      'consequence',
+      computed(() => toValue(knowhow).pack.id),
+      computed(() => toValue(knowhow).revision),
+      computed(() => toValue(supposed)),
+    ],
+    queryFn: () => supposedHere(toValue(knowhow), toValue(supposed)),
     placeholderData: keepPreviousData,
   })
 }
@@ -331,13 +331,7 @@ export function useDraftConsequence(
 ) {
   return useQuery({
     queryKey: ['draft-consequence', kind, computed(() => toValue(supposed))],
-    queryFn: () =>
-      answer(() =>
-        api.POST('/api/know-how/{kind}/draft/suppositions', {
-          params: { path: { kind } },
-          body: toValue(supposed),
-        }),
-      ),
+    queryFn: () => supposedOfDraft(kind, toValue(supposed)),
     enabled: () => toValue(enabled),
   })
 }

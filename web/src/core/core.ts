@@ -5,6 +5,7 @@ import type {
   CallState,
   Circumstances,
   Command,
+  Consequence,
   Customer,
   Gauge,
   Heard,
@@ -18,6 +19,7 @@ import type {
   RoundOfDay,
   Session,
   Step,
+  Supposed,
   Written,
 } from '../api/types'
 import { Problem } from '../api/problem'
@@ -90,6 +92,10 @@ interface Questions {
   ]
   found: [OfWords, { hits: Hit[] }]
   heard: [OfWords, { heard: Heard[] }]
+  suppose: [
+    { knowhow: string; circumstances: Circumstances; supposed: Supposed },
+    { consequence?: Consequence; problem?: string },
+  ]
 }
 
 /** Which core this page has: its address goes by what is in it, and this file's by that. */
@@ -138,6 +144,9 @@ export async function tell(name: string): Promise<void> {
   telling.catch(() => toldOf.delete(name))
   await telling
 }
+
+/** Tells the core know-how that changes, and is kept nowhere. */
+export const tellAnew = (name: string, json: string) => answered('know', name, json)
 
 /** Know-how as JSON; kept on this device, as a version never changes. */
 export async function fetchKnowhow(name: string): Promise<string> {

@@ -36,7 +36,6 @@ function show(all: Revision[]) {
   queryClient.setQueryData(['revisions', kind.value], all)
   void queryClient.invalidateQueries({ queryKey: ['know-how', kind.value, 'in-use'] })
   void queryClient.invalidateQueries({ queryKey: ['kinds'] })
-  void queryClient.invalidateQueries({ queryKey: ['consequence'] })
   void queryClient.invalidateQueries({ queryKey: ['schools'] })
   void queryClient.invalidateQueries({ queryKey: ['know-how-here'] })
   prepareAnew()

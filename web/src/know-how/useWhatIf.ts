@@ -11,7 +11,7 @@ export function useWhatIf(knowhow: Ref<Knowhow>) {
   const usual = known.filter((feature) => feature.usual).map((feature) => feature.id)
   const features = useDraft<string[]>(`what-if:${id}:features`, usual)
   const findings = useDraft<Supposition[]>(`supposed:${id}`, [])
-  const consequence = useConsequence(id, () => ({ features: features.value, findings: findings.value }))
+  const consequence = useConsequence(knowhow, () => ({ features: features.value, findings: findings.value }))
 
   /** What is supposed of a symptom. */
   function answerTo(symptom: string) {

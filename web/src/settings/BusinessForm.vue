@@ -78,15 +78,7 @@ const save = useMutation({
     ),
   onSuccess: (kept) => {
     queryClient.setQueryData(['business'], kept)
-    for (const queryKey of [
-      ['session'],
-      ['call'],
-      ['round'],
-      ['board'],
-      ['consequence'],
-      ['report'],
-      ['meters'],
-    ])
+    for (const queryKey of [['session'], ['call'], ['round'], ['board'], ['report'], ['meters']])
       void queryClient.invalidateQueries({ queryKey })
     prepareAnew()
   },

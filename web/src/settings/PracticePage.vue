@@ -29,7 +29,6 @@ const choose = useMutation({
     queryClient.setQueryData(['schools'], all)
     void queryClient.invalidateQueries({ queryKey: ['call'] })
     void queryClient.invalidateQueries({ queryKey: ['round'] })
-    void queryClient.invalidateQueries({ queryKey: ['consequence'] })
     prepareAnew()
   },
 })

@@ -12,7 +12,7 @@ const MOST = 6
 const kind = props.knowhow.pack.id
 const { features, findings, words } = useWhatIf(toRef(props, 'knowhow'))
 const supposed = () => ({ features: features.value, findings: findings.value })
-const { data: is } = useConsequence(kind, supposed)
+const { data: is } = useConsequence(toRef(props, 'knowhow'), supposed)
 const { data: would } = useDraftConsequence(kind, supposed, () => !props.draft.inspection.problems.length)
 
 const rows = computed(() => {

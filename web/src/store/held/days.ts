@@ -18,6 +18,9 @@ export const nextDays = (): Promise<NextDays | undefined> =>
 /** The same; asked of the server where it is not on this device, once. */
 export const daysKnown = async (): Promise<NextDays> => (await nextDays()) ?? latest ?? getNextDays()
 
+/** What a new call about a kind of machine is held against. */
+export const newOfKind = async (kind: string): Promise<NextDays['kinds'][number]> =>
+  (await daysKnown()).kinds.find((one) => one.kind === kind)!
+
 /** The name of the know-how in use of a kind. */
-export const knowhowInUse = async (kind: string): Promise<string> =>
-  (await daysKnown()).kinds.find((one) => one.kind === kind)!.knowhow
+export const knowhowInUse = async (kind: string): Promise<string> => (await newOfKind(kind)).knowhow

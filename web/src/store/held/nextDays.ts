@@ -48,8 +48,11 @@ export async function prepare() {
   await drawAhead(open.sort(byTime).slice(0, AHEAD))
 }
 
-/** The settings have changed, which calls are held against. */
-export const prepareAnew = () => void prepare().catch(() => undefined)
+/** The settings have changed, which calls are held against, and so is what is only supposed. */
+export const prepareAnew = () =>
+  void prepare()
+    .catch(() => undefined)
+    .then(() => queryClient.invalidateQueries({ queryKey: ['consequence'] }))
 
 /** Whose van, schools and round are kept here. */
 const owner = useLocalStorage('grimy-gasket:owner', '')

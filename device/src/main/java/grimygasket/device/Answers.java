@@ -7,6 +7,7 @@ import grimygasket.call.CommandResult.Same;
 import grimygasket.diagnosis.Step;
 import grimygasket.state.CallState;
 import grimygasket.state.Circumstances;
+import grimygasket.state.Consequence;
 import grimygasket.wording.GaugeView;
 import grimygasket.wording.JudgementView;
 import grimygasket.wording.Refusal;
@@ -49,6 +50,15 @@ final class Answers {
             return new Begun(became.call(), became.call() == null ? null : circumstances, became.refused());
         }
     }
+
+    /**
+     * What would follow from what is supposed.
+     *
+     * @param consequence null if that cannot be
+     * @param problem why it cannot; null if it can
+     */
+    record Follows(
+            @Nullable Consequence consequence, @Nullable String problem) {}
 
     /** @param state null if one of the commands would not change the call */
     record Foreseen(@Nullable CallState state) {}

@@ -18,7 +18,9 @@ import grimygasket.report.ReportOfCall;
 import grimygasket.round.OnRound;
 import grimygasket.round.Round;
 import grimygasket.state.CallState;
+import grimygasket.state.Consequence;
 import grimygasket.state.RecentAssessments;
+import grimygasket.util.Unfit;
 import grimygasket.wording.GaugeView;
 import grimygasket.wording.JudgementView;
 import grimygasket.words.Lexicon;
@@ -164,6 +166,19 @@ public final class Device {
     public static String heard(String question) {
         var asked = FormsCodec.readOfWords(question);
         return FormsCodec.write(new Answers.AllHeard(lexicon(asked).heard(asked.text())));
+    }
+
+    /** What would follow if a machine were found so. */
+    @JSExport
+    public static String suppose(String question) {
+        var asked = FormsCodec.readOfSupposition(question);
+        try {
+            var known = known(asked.knowhow());
+            return FormsCodec.write(
+                    new Answers.Follows(Consequence.of(known, asked.supposed(), asked.circumstances()), null));
+        } catch (Unfit e) {
+            return FormsCodec.write(new Answers.Follows(null, e.getMessage()));
+        }
     }
 
     /** A day's calls. */

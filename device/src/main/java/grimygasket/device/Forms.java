@@ -26,7 +26,8 @@ import grimygasket.wording.StepReasons;
             Questions.OfSteps.class,
             Questions.OfStep.class,
             Questions.OfMeter.class,
-            Questions.OfWords.class
+            Questions.OfWords.class,
+            Questions.OfSupposition.class
         },
         writes = {
             CallState.class,
@@ -41,7 +42,8 @@ import grimygasket.wording.StepReasons;
             Answers.AllSteps.class,
             Answers.OfStep.class,
             Answers.Found.class,
-            Answers.AllHeard.class
+            Answers.AllHeard.class,
+            Answers.Follows.class
         })
 final class Forms {
     private Forms() {}

@@ -9,6 +9,7 @@ import grimygasket.report.Sender;
 import grimygasket.route.Shift;
 import grimygasket.state.Circumstances;
 import grimygasket.state.OfModel;
+import grimygasket.state.Supposed;
 import grimygasket.units.UnitSystem;
 import java.util.List;
 import java.util.Map;
@@ -91,6 +92,14 @@ final class Questions {
      * @param features what the machine has
      */
     record OfWords(String knowhow, String maker, List<String> features, String text) {}
+
+    /**
+     * What would follow if a machine were found so.
+     *
+     * @param knowhow by what name the device was told the know-how of its kind
+     * @param circumstances of a new call about one of the kind
+     */
+    record OfSupposition(String knowhow, Circumstances circumstances, Supposed supposed) {}
 
     /** What the customer is given. */
     record OfReport(Held held, Asker asker, Sender sender) {}

@@ -2,7 +2,6 @@ package grimygasket.server.knowhow;
 
 import grimygasket.knowhow.CaseReader;
 import grimygasket.knowhow.PackReader;
-import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.knowhow.DraftStore.Edit;
 import grimygasket.server.knowhow.RevisionStore.Revision;
@@ -15,6 +14,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -63,24 +63,13 @@ class DraftController {
     private final RevisionStore revisions;
     private final Drafts drafts;
     private final DraftStore store;
-    private final SchoolStore schools;
-    private final BusinessStore business;
     private final JsonMapper json;
 
-    DraftController(
-            Library library,
-            RevisionStore revisions,
-            Drafts drafts,
-            DraftStore store,
-            SchoolStore schools,
-            BusinessStore business,
-            JsonMapper json) {
+    DraftController(Library library, RevisionStore revisions, Drafts drafts, DraftStore store, JsonMapper json) {
         this.library = library;
         this.revisions = revisions;
         this.drafts = drafts;
         this.store = store;
-        this.schools = schools;
-        this.business = business;
         this.json = json;
     }
 
@@ -101,11 +90,10 @@ class DraftController {
         return CaseReader.failing(drafts.sound(kind));
     }
 
-    /** What would follow by the draft. */
-    @PostMapping("/suppositions")
-    Consequence suppose(
-            @PathVariable String kind, @Valid @RequestBody Supposed supposed, @AuthenticationPrincipal SignedIn me) {
-        return Consequence.of(drafts.sound(kind), supposed, schools.of(me.id()), business.get());
+    /** A sound draft as a device takes know-how, which tries it out. */
+    @GetMapping(value = "/know-how", produces = MediaType.APPLICATION_JSON_VALUE)
+    byte[] knowhow(@PathVariable String kind) {
+        return json.writeValueAsBytes(drafts.sound(kind));
     }
 
     /**

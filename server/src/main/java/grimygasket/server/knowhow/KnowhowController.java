@@ -12,23 +12,19 @@ import grimygasket.pack.evidence.Code;
 import grimygasket.pack.evidence.Source;
 import grimygasket.pack.soundness.Numbers;
 import grimygasket.server.accounts.AccountStore;
-import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import jakarta.validation.Valid;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is known about each kind of machine, to read and to try out. */
+/** What is known about each kind of machine, to read. */
 @RestController
 @RequestMapping("/api/know-how")
 class KnowhowController {
@@ -51,14 +47,10 @@ class KnowhowController {
             String address, String value, @Nullable String source) {}
 
     private final Library library;
-    private final SchoolStore schools;
-    private final BusinessStore business;
     private final AccountStore accounts;
 
-    KnowhowController(Library library, SchoolStore schools, BusinessStore business, AccountStore accounts) {
+    KnowhowController(Library library, AccountStore accounts) {
         this.library = library;
-        this.schools = schools;
-        this.business = business;
         this.accounts = accounts;
     }
 
@@ -117,13 +109,5 @@ class KnowhowController {
                         number.getValue().show(system),
                         pack.sourceOf(number.getKey()).map(Source::id).orElse(null)))
                 .toList();
-    }
-
-    /** Judges a machine that need not exist. */
-    @PostMapping("/{kind}/suppositions")
-    Consequence suppose(
-            @PathVariable String kind, @Valid @RequestBody Supposed supposed, @AuthenticationPrincipal SignedIn me) {
-        var known = library.knowhow(kind, library.active(kind));
-        return Consequence.of(known, supposed, schools.of(me.id()), business.get());
     }
 }

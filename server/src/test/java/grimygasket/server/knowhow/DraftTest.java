@@ -118,22 +118,14 @@ public class DraftTest extends ServerTest {
     }
 
     @Test
-    public void theRankingMovesInTheDraftOnly() {
+    public void aDeviceGetsTheDraftToTryItOut() {
         var client = signedIn();
         addWhole(client);
-        var supposed = """
-                {"features": ["bin"], "findings": [{"finding": {"kind": "symptom-settled", "symptom": "hose-feels-thick", "answer": "YES", "complaint": false}}]}""";
-        var tried = client.post(DRAFT + "/suppositions", supposed);
-        assertEquals(
-                tried.body()
-                        .path("assessment")
-                        .path("ranking")
-                        .path(0)
-                        .path("fault")
-                        .asString(),
-                "hose-swollen");
-        assertEquals(
-                client.post(KIND + "/suppositions", supposed).status(), 400, "those in use do not know the symptom");
+        var draft = client.get(DRAFT + "/know-how").body();
+        assertTrue(draft.path("pack").path("symptoms").toString().contains("hose-feels-thick"));
+        var inUse = client.get("/api/device/know-how/vacuum-cleaner/1").body();
+        assertEquals(inUse.propertyNames(), draft.propertyNames());
+        assertFalse(inUse.toString().contains("hose-feels-thick"), "those in use do not know the symptom");
     }
 
     @Test

@@ -1,8 +1,6 @@
 package grimygasket.server.knowhow;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertFalse;
-import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
 import org.testng.annotations.AfterMethod;
@@ -27,14 +25,17 @@ public class SchoolTest extends ServerTest {
                 .orElseThrow();
     }
 
-    /** The remedies that are offered for set wax. */
-    private String offered() {
+    /** What devices hold new calls about a dishwasher against. */
+    private String followed() {
         return signedIn()
-                .post("/api/know-how/dishwasher/suppositions", "{\"features\": [], \"findings\": []}")
+                .get("/api/device/next-days")
                 .body()
-                .path("assessment")
-                .path("plan")
-                .toString();
+                .path("kinds")
+                .path(0)
+                .path("circumstances")
+                .path("schools")
+                .path("hot-water")
+                .asString("kettle");
     }
 
     @Test
@@ -42,13 +43,11 @@ public class SchoolTest extends ServerTest {
         var settings = signedIn().get("/api/schools").body();
         assertEquals(setting(settings, "hot-water").path("chosen").asString(), "kettle");
         assertEquals(setting(settings, "how-often").path("machines").size(), 4);
-        assertTrue(offered().contains("\"flush-wax\""));
-        assertFalse(offered().contains("\"flush-wax-supply\""));
+        assertEquals(followed(), "kettle");
 
         var after = choose("hot-water", "heater").body();
         assertEquals(setting(after, "hot-water").path("chosen").asString(), "heater");
-        assertTrue(offered().contains("\"flush-wax-supply\""));
-        assertFalse(offered().contains("\"flush-wax\""));
+        assertEquals(followed(), "heater");
     }
 
     @Test

@@ -5,6 +5,8 @@ import grimygasket.diagnosis.Step;
 import grimygasket.gauge.Readings;
 import grimygasket.report.Report;
 import grimygasket.state.CallState;
+import grimygasket.state.Consequence;
+import grimygasket.state.Supposed;
 import grimygasket.wording.GaugeView;
 import grimygasket.wording.JudgementView;
 import grimygasket.words.Lexicon;
@@ -42,6 +44,8 @@ public class ApiDocument {
 
     private static final List<Class<?>> OF_THE_CORE = List.of(
             CallState.class,
+            Consequence.class,
+            Supposed.class,
             Step.class,
             Report.class,
             GaugeView.class,
