@@ -164,7 +164,10 @@ const errors = computed<Record<string, string>>(() => ({ ...problem.value?.field
     />
     <label class="flex min-h-12 items-center gap-3">
       <input v-model="form.simulatedMeters" type="checkbox" class="accent-act size-6 shrink-0" />
-      <span>Simulated meters, to try things out. Reports say which readings are simulated.</span>
+      <span
+        >Simulated meters and a simulated supplier, to try things out. Reports say which readings are
+        simulated.</span
+      >
     </label>
     <button class="btn" :disabled="save.isPending.value">Save</button>
     <p role="status" class="text-clean font-semibold">{{ save.isSuccess.value ? 'Kept.' : '' }}</p>

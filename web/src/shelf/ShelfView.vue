@@ -59,7 +59,7 @@ function show(one?: StockedPart) {
       <h1 class="text-3xl leading-tight">Shelf</h1>
       <Chips v-model="shown" label="What to show" :options="SHOWN" hide-label />
     </header>
-    <OrderList v-if="shown === 'order'" />
+    <OrderList v-if="shown === 'order' && session" :session="session" />
     <template v-else>
       <div class="mb-4 flex flex-wrap gap-2">
         <label class="min-w-60 flex-1">

@@ -2,7 +2,7 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tans
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answer, api } from '../api/client'
 import { queryClient } from '../api/queryClient'
-import type { ListedPart, PartMoving } from '../api/types'
+import type { Arrived, ListedPart, Ordering, PartMoving } from '../api/types'
 import { prepareAnew } from '../store/held/nextDays'
 
 /** As many as the server gives at a time. */
@@ -35,9 +35,14 @@ export function useOrderList() {
   return useQuery({ queryKey: ['order-list'], queryFn: () => answer(() => api.GET('/api/order-list')) })
 }
 
+/** What was ordered, and has not all come. */
+export function useOpenOrders() {
+  return useQuery({ queryKey: ['orders'], queryFn: () => answer(() => api.GET('/api/orders')) })
+}
+
 /** The list or a count has changed: calls are held against both. */
 function shelfChanged() {
-  for (const queryKey of [['parts'], ['moves'], ['order-list'], ['round']])
+  for (const queryKey of [['parts'], ['moves'], ['order-list'], ['orders'], ['round']])
     void queryClient.invalidateQueries({ queryKey })
   prepareAnew()
 }
@@ -60,6 +65,45 @@ export function usePutPart() {
     onSuccess: shelfChanged,
   })
 }
+
+export function usePlaceOrder() {
+  return useMutation({
+    mutationFn: ({ id: orderId, ...body }: Ordering & { id: string }) =>
+      answer(() => api.PUT('/api/orders/{orderId}', { params: { path: { orderId } }, body })),
+    onSuccess: shelfChanged,
+  })
+}
+
+/** Takes in what has come of an order. */
+export function useArrive(order: MaybeRefOrGetter<string>) {
+  return useMutation({
+    mutationFn: (body: Arrived) =>
+      answer(() => api.POST('/api/orders/{orderId}/arrivals', { params: { path: path(order) }, body })),
+    onSuccess: shelfChanged,
+  })
+}
+
+/** The supplier has said when the rest of an order comes. */
+export function usePromise(order: MaybeRefOrGetter<string>) {
+  return useMutation({
+    mutationFn: (day: string) =>
+      answer(() =>
+        api.PUT('/api/orders/{orderId}/promised', { params: { path: path(order) }, body: { day } }),
+      ),
+    onSuccess: shelfChanged,
+  })
+}
+
+/** What has not come of an order will not. */
+export function useGiveUp(order: MaybeRefOrGetter<string>) {
+  return useMutation({
+    mutationFn: () =>
+      answer(() => api.DELETE('/api/orders/{orderId}/rest', { params: { path: path(order) } })),
+    onSuccess: shelfChanged,
+  })
+}
+
+const path = (order: MaybeRefOrGetter<string>) => ({ orderId: toValue(order) })
 
 /** Brings a list in; what is wrong with single lines is told, and the others are taken. */
 export function useTakeList() {

@@ -18,6 +18,13 @@ const old = computed({
   get: () => (props.use.oldPart === 'UNSAID' ? undefined : props.use.oldPart),
   set: (fate) => fate && void actions.describePart(props.use, number.value, fate),
 })
+/** Parts that somebody brought along by hand are not on the list. */
+const listed = computed(() => call.value.shelf.some(({ id }) => id === props.use.partId))
+/** It came with an order, and was counted onto the van: taken from there, its count follows. */
+async function fromVan() {
+  const { remedy, partId, used, id } = props.use
+  if (await actions.usePart(remedy, partId, used, 'VAN')) await actions.putBack(id)
+}
 </script>
 
 <template>
@@ -40,6 +47,15 @@ const old = computed({
         />
         <button class="btn" :disabled="actions.busy.value">Save</button>
       </form>
+      <button
+        v-if="use.source === 'ORDERED' && listed"
+        type="button"
+        class="btn justify-self-start"
+        :disabled="actions.busy.value"
+        @click="fromVan"
+      >
+        It has come: fitted from your van
+      </button>
       <Chips v-model="old" label="The old part" :options="OLD_PART" />
     </template>
   </div>

@@ -105,6 +105,15 @@ where number in ('CV-DP30', 'CV-WP80', 'CV-SA2', 'CV-WDP34', 'CV-IV2', 'CV-TC17'
 update part set supplier = 'Quay Trade Counter', place = 'Right rack, box 5', minimum = 4, cost = round(0.55 * price, 2)
 where number in ('RV-20', 'HC-19', 'HC-25', 'TR-48', 'OS-PF2', 'OS-XF2');
 
+insert into part_order (id, supplier, at, by_account, simulated) values
+('0193a000-0000-7000-8000-000000000701', 'Harbour Spares', now(3) - interval 2 day, '0193a000-0000-7000-8000-000000000001', true);
+
+insert into part_order_line (order_number, part_id, ordered, coming, promised, in_box)
+select number, '0193a000-0000-7000-8000-000000000304', 2, 2, current_date + interval 1 day, 1 from part_order;
+
+insert into part_order_line (order_number, part_id, ordered, coming, promised, in_box)
+select number, '0193a000-0000-7000-8000-000000000323', 2, 2, current_date + interval 1 day, 2 from part_order;
+
 insert into service_call (id, visit_id, machine_id, account_id, day, planned_at, revision, closed_at, sign_off, advice) values
 ('0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000401', '0193a000-0000-7000-8000-000000000202', '0193a000-0000-7000-8000-000000000001', current_date, '08:30', 1, now(3) - interval 58 minute, null, 'A seed held the valve open. Scrape the plates, no need to rinse; clean the filter every two weeks.'),
 ('0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000402', '0193a000-0000-7000-8000-000000000201', '0193a000-0000-7000-8000-000000000001', current_date, '10:00', 1, null, null, null),

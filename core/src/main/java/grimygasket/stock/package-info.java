@@ -1,2 +1,2 @@
-/** What parts are told apart by. */
+/** What parts are told apart by, and how many of them to order. */
 package grimygasket.stock;

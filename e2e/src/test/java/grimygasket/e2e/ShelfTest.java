@@ -75,6 +75,27 @@ public class ShelfTest extends BrowserTest {
                 .filter(new Locator.FilterOptions().setHasText(number));
         assertThat(wanted).containsText("3 there, minimum 5");
         Axe.assertClean(page, "order list");
+
+        button(page, "Order from Quay Trade Counter").click();
+        assertThat(sheet).containsText("no order leaves this house");
+        Axe.assertClean(page, "order");
+        sheet.getByText("Order", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(wanted).hasCount(0);
+        var order = page.getByLabel("On order")
+                .getByRole(AriaRole.ARTICLE)
+                .filter(new Locator.FilterOptions().setHasText(number));
+        assertThat(order).containsText("Simulated supplier");
+        assertThat(order.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText(number)))
+                .containsText("2 to come");
+        order.getByText("It has come").click();
+        sheet.getByLabel("Come of " + number, new Locator.GetByLabelOptions().setExact(true))
+                .fill("2");
+        Axe.assertClean(page, "arrived");
+        button(page, "Save").last().click();
+        assertThat(sheet).hasCount(0);
+        assertThat(wanted).hasCount(0);
+        page.getByText("Parts", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(parts(page)).containsText("2 on your van, 3 elsewhere");
     }
 
     @Test

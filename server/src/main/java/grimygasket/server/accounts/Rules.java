@@ -88,6 +88,8 @@ public final class Rules {
 
     private static final String PARTS = "Only the lead changes the list of parts.";
 
+    private static final String ORDERS = "Only the lead orders parts.";
+
     private static final String HOMES =
             "Only the lead takes the list of customers out, brings one in, and joins entries.";
     private static final String LOGO = "Only the owner changes the logo of reports.";
@@ -136,7 +138,7 @@ public final class Rules {
                             "/api/meters",
                             "/api/meters/{kind}/{check}",
                             "/api/order-list",
-                            "/api/order-list.xml",
+                            "/api/orders",
                             "/api/parts",
                             "/api/parts/labels.pdf",
                             "/api/parts/{partId}/moves",
@@ -154,11 +156,13 @@ public final class Rules {
                                     "/api/know-how/{kind}/revisions/{number}/codes.csv",
                                     "/api/know-how/{kind}/revisions/{number}/pack.yaml",
                                     "/api/order-list.csv",
+                                    "/api/orders/{orderId}/order.xml",
                                     "/api/parts.csv")
                             .map(Rule::givingOut),
                     technician(
                             POST,
                             "/api/devices/{id}/lost",
+                            "/api/orders/{orderId}/arrivals",
                             "/api/parts/{partId}/moves",
                             "/api/session/calendar",
                             "/api/session/proof"),
@@ -190,6 +194,8 @@ public final class Rules {
                     lead("Only the lead plans everybody's day.", POST, "/api/board/{day}/plan")
                             .map(Rule::onlyAsking),
                     lead(PARTS, PUT, "/api/parts/{partId}"),
+                    lead(ORDERS, PUT, "/api/orders/{orderId}", "/api/orders/{orderId}/promised"),
+                    lead(ORDERS, DELETE, "/api/orders/{orderId}/rest"),
                     lead(PARTS, POST, "/api/parts.csv"),
                     owner("Only the owner sets the business up.", GET, "/api/first-day"),
                     owner("Only the owner sees what everybody has done.", GET, "/api/trail"),

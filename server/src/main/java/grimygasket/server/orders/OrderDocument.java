@@ -1,12 +1,11 @@
 package grimygasket.server.orders;
 
 import grimygasket.report.Sender;
-import grimygasket.server.orders.Orders.ToOrder;
+import grimygasket.server.orders.PartOrder.OrderedPart;
 import grimygasket.stock.Barcode;
 import java.io.StringWriter;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.List;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -36,15 +35,14 @@ final class OrderDocument {
     }
 
     /**
-     * @param id by which the supplier answers
+     * @param day on which it was ordered, where the business works
      * @param currency of its prices, ISO 4217
-     * @param lines at least one, all of that supplier
      */
-    static String of(String id, LocalDate day, String currency, Sender buyer, String supplier, List<ToOrder> lines) {
+    static String of(PartOrder order, LocalDate day, String currency, Sender buyer) {
         var text = new StringWriter();
         try {
             var xml = XMLOutputFactory.newInstance().createXMLStreamWriter(text);
-            new OrderDocument(xml).write(id, day, currency, buyer, supplier, lines);
+            new OrderDocument(xml).write(order, day, currency, buyer);
             xml.close();
         } catch (XMLStreamException e) {
             throw new IllegalStateException(e);
@@ -52,22 +50,21 @@ final class OrderDocument {
         return text.toString();
     }
 
-    private void write(String id, LocalDate day, String currency, Sender buyer, String supplier, List<ToOrder> lines)
-            throws XMLStreamException {
+    private void write(PartOrder order, LocalDate day, String currency, Sender buyer) throws XMLStreamException {
         xml.writeStartDocument("UTF-8", "1.0");
         xml.writeStartElement("Order");
         xml.writeDefaultNamespace(UBL + "Order-2");
         xml.writeNamespace("cac", UBL + "CommonAggregateComponents-2");
         xml.writeNamespace("cbc", UBL + "CommonBasicComponents-2");
         say("UBLVersionID", "2.1");
-        say("ID", id);
+        say("ID", Integer.toString(order.number()));
         say("IssueDate", day.toString());
         say("DocumentCurrencyCode", currency);
         in("BuyerCustomerParty", () -> in("Party", () -> party(buyer)));
-        in("SellerSupplierParty", () -> in("Party", () -> in("PartyName", () -> say("Name", supplier))));
-        for (int i = 0; i < lines.size(); i++) {
+        in("SellerSupplierParty", () -> in("Party", () -> in("PartyName", () -> say("Name", order.supplier()))));
+        for (int i = 0; i < order.lines().size(); i++) {
             var number = Integer.toString(i + 1);
-            var line = lines.get(i);
+            var line = order.lines().get(i);
             in("OrderLine", () -> in("LineItem", () -> line(number, currency, line)));
         }
         xml.writeEndElement();
@@ -97,13 +94,13 @@ final class OrderDocument {
         }
     }
 
-    private void line(String number, String currency, ToOrder line) throws XMLStreamException {
+    private void line(String number, String currency, OrderedPart line) throws XMLStreamException {
         say("ID", number);
-        say("Quantity", Integer.toString(line.wanted()), "unitCode", PIECE);
+        say("Quantity", Integer.toString(line.ordered()), "unitCode", PIECE);
         price(currency, line.cost());
         in("Item", () -> {
             say("Name", line.name());
-            in("SellersItemIdentification", () -> say("ID", line.number()));
+            in("SellersItemIdentification", () -> say("ID", line.partNumber()));
             if (Barcode.isTradeNumber(line.code())) {
                 in("StandardItemIdentification", () -> say("ID", line.code(), "schemeID", TRADE_NUMBER));
             }

@@ -5,14 +5,13 @@ import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.calls.known.OnRounds;
 import grimygasket.server.calls.records.CallStore;
 import grimygasket.server.shelf.PartStore;
-import java.math.BigDecimal;
+import grimygasket.stock.Need;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Works out what is to be ordered. */
@@ -42,10 +41,9 @@ class Orders {
      *
      * @param onVans over all vans and the store room
      * @param ordered for calls that are still open
+     * @param coming ordered of a supplier, and not come yet
      * @param expected how many the open calls are expected to take: the chances that each takes one, added up
-     * @param cost of one for the business; null where it is not known
-     * @param code what the barcode on its packet says; blank where nobody has entered it
-     * @param wanted what brings the count up to the minimum after that, and what was ordered
+     * @param wanted see {@link Need}
      */
     record ToOrder(
             UUID id,
@@ -55,10 +53,9 @@ class Orders {
             int onVans,
             int minimum,
             int ordered,
+            int coming,
             double expected,
-            int wanted,
-            @Nullable BigDecimal cost,
-            String code) {}
+            int wanted) {}
 
     /** By supplier and number. */
     List<ToOrder> toOrder() {
@@ -66,7 +63,7 @@ class Orders {
         return parts.levels(expected.keySet()).stream()
                 .map(level -> {
                     double demand = expected.getOrDefault(level.id(), 0.0);
-                    int missing = (int) Math.ceil(level.minimum() + demand - level.onVans());
+                    int wanted = Need.of(level.minimum(), demand, level.ordered(), level.onVans(), level.coming());
                     return new ToOrder(
                             level.id(),
                             level.number(),
@@ -75,10 +72,9 @@ class Orders {
                             level.onVans(),
                             level.minimum(),
                             level.ordered(),
+                            level.coming(),
                             demand,
-                            Math.max(0, missing) + level.ordered(),
-                            level.cost(),
-                            level.code());
+                            wanted);
                 })
                 .filter(one -> one.wanted() > 0)
                 .toList();

@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** How many of each part are on each van: whoever changes a count writes down why, in the same transaction. */
 @Repository
-class Ledger {
+public class Ledger {
     private static final int MOST_LINES = 50;
 
     private final JdbcClient jdbc;
@@ -33,16 +33,18 @@ class Ledger {
      * @param by account of whoever does it; null where nobody is known
      * @param call on which it was used or put back; null for none
      */
-    record Why(Reason reason, @Nullable UUID by, @Nullable UUID call) {}
+    public record Why(
+            Reason reason, @Nullable UUID by, @Nullable UUID call) {}
 
     /**
      * Changes a count, and writes down by how much.
      *
      * @param id of the line; one that is there already changes nothing
      * @param becomes the new count, of the one that stands
+     * @return whether it was not there already
      */
     @Transactional
-    public void change(UUID id, UUID part, UUID van, Why why, IntUnaryOperator becomes) {
+    public boolean change(UUID id, UUID part, UUID van, Why why, IntUnaryOperator becomes) {
         jdbc.sql("insert ignore into van_stock (account_id, part_id, on_van) values (:van, :part, 0)")
                 .param("van", van)
                 .param("part", part)
@@ -75,6 +77,18 @@ class Ledger {
                     .param("part", part)
                     .update();
         }
+        return written == 1;
+    }
+
+    /**
+     * Takes in what a supplier has sent.
+     *
+     * @param id of the line
+     * @return whether it was not there already
+     */
+    @Transactional
+    public boolean receive(UUID id, UUID part, UUID van, UUID by, int count) {
+        return change(id, part, van, new Why(Reason.RECEIVED, by, null), onVan -> onVan + count);
     }
 
     /** The latest lines about a part, latest first. */

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param onVan how many there were then
  * @param callId on which it was used or put back; null for none
  */
-record PartMove(
+public record PartMove(
         UUID id,
         Instant at,
         String van,
@@ -22,7 +22,7 @@ record PartMove(
         int moved,
         int onVan,
         @Nullable UUID callId) {
-    enum Reason {
+    public enum Reason {
         RECEIVED,
         COUNTED,
         WRITTEN_OFF,

@@ -2,18 +2,17 @@ package grimygasket.server.shelf;
 
 import grimygasket.call.Head;
 import grimygasket.stock.Barcode;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -51,19 +50,10 @@ public class PartStore {
      *
      * @param onVans over all vans and the store room
      * @param ordered for calls that are still open
-     * @param cost for the business; null where it is not known
-     * @param code what the barcode on its packet says; blank where nobody has entered it
+     * @param coming ordered of a supplier, and not come yet
      */
     public record Level(
-            UUID id,
-            String number,
-            String name,
-            String supplier,
-            int onVans,
-            int minimum,
-            int ordered,
-            @Nullable BigDecimal cost,
-            String code) {}
+            UUID id, String number, String name, String supplier, int onVans, int minimum, int ordered, int coming) {}
 
     /**
      * A page of the list, by number.
@@ -156,6 +146,14 @@ public class PartStore {
                 .single();
     }
 
+    /** The number of a part; empty where it is not on the list. */
+    public Optional<String> number(UUID id) {
+        return jdbc.sql("select number from part where id = :id")
+                .param("id", id)
+                .query(String.class)
+                .optional();
+    }
+
     /** All of them by number, in small letters. */
     Map<String, ListedPart> byNumber() {
         return all().stream().collect(Collectors.toMap(part -> part.number().toLowerCase(Locale.ROOT), part -> part));
@@ -186,10 +184,12 @@ public class PartStore {
         var ids = askedAbout.isEmpty() ? Set.of(Head.NOBODY) : askedAbout;
         return jdbc.sql("""
                         select * from (
-                            select p.id, p.number, p.name, p.supplier, p.minimum, p.cost, p.code,
+                            select p.id, p.number, p.name, p.supplier, p.minimum,
                                    coalesce((select sum(s.on_van) from van_stock s where s.part_id = p.id), 0) as on_vans,
                                    coalesce((select sum(u.used) from part_use u join service_call c on c.id = u.call_id
-                                             where u.part_id = p.id and u.source = 'ORDERED' and c.closed_at is null), 0) as ordered
+                                             where u.part_id = p.id and u.source = 'ORDERED' and c.closed_at is null), 0) as ordered,
+                                   coalesce((select sum(l.coming) from part_order_line l
+                                             where l.part_id = p.id and l.coming > 0), 0) as coming
                             from part p) counted
                         where minimum > 0 or ordered > 0 or id in (:ids)
                         order by supplier, number
