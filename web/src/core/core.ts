@@ -92,6 +92,7 @@ interface Questions {
   ]
   found: [OfWords, { hits: Hit[] }]
   heard: [OfWords, { heard: Heard[] }]
+  scanned: [{ held: Held; read: string }, { part?: string }]
   suppose: [
     { knowhow: string; circumstances: Circumstances; supposed: Supposed },
     { consequence?: Consequence; problem?: string },

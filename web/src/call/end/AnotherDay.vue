@@ -2,8 +2,11 @@
 import { computed } from 'vue'
 import TextField from '../../ui/field/TextField.vue'
 import { useDraft } from '../../ui/kept/drafts'
-import { clockTime, isoDay } from '../../ui/text/format'
+import { useOpenOrders } from '../../shelf/queries'
+import { dayOf } from '../../ui/text/clocks'
+import { clockTime, dayName, daysSince1970, isoDay } from '../../ui/text/format'
 import { useCallContext } from '../context'
+import { waitsFor } from './waitsFor'
 
 const { call, actions } = useCallContext()
 const draft = useDraft(`another-day:${call.value.head.id}:${call.value.head.day}`, {
@@ -11,6 +14,11 @@ const draft = useDraft(`another-day:${call.value.head.id}:${call.value.head.day}
   at: clockTime(call.value.head.plannedAt),
   until: '',
 })
+/** The first day on which something is dry at the chosen time. */
+function dryOn(until: number) {
+  const day = dayOf(until)
+  return Date.parse(`${day}T${draft.value.at}`) < until ? isoDay(daysSince1970(day) + 1) : day
+}
 /** What dries now, and whether it will be dry by then. */
 const drying = computed(() =>
   call.value.close.tray.wayBack
@@ -19,8 +27,18 @@ const drying = computed(() =>
     .map(({ name, dryUntil }) => ({
       name,
       dry: dryUntil <= Date.parse(`${draft.value.day}T${draft.value.at}`),
+      from: dryOn(dryUntil),
     })),
 )
+const { data: orders } = useOpenOrders()
+const parts = computed(() => waitsFor(call.value.parts, call.value.shelf, orders.value ?? []))
+/** When all that is waited for is there and dry; none while nobody knows, or where it is so on the chosen day. */
+const ready = computed(() => {
+  if (parts.value.some(({ open }) => open)) return
+  const days = [...parts.value.map(({ from }) => from ?? ''), ...drying.value.map(({ from }) => from)]
+  const last = days.sort().at(-1)
+  return last && last > draft.value.day ? last : undefined
+})
 </script>
 
 <template>
@@ -36,6 +54,17 @@ const drying = computed(() =>
       >
         {{ piece.name }}: {{ piece.dry ? 'dry by then' : 'still wet then' }}
       </p>
+      <p
+        v-for="part in parts"
+        :key="part.name"
+        :class="part.open || (part.from ?? '') > draft.day ? 'text-act' : 'text-clean'"
+        class="font-semibold"
+      >
+        {{ part.name }}: {{ part.says }}
+      </p>
+      <button v-if="ready" type="button" class="btn" @click="draft.day = ready">
+        All is there from {{ dayName(ready) }}: take that day
+      </button>
       <div class="grid grid-cols-2 gap-3">
         <TextField v-model="draft.day" label="Day" type="date" required />
         <TextField v-model="draft.at" label="Time" type="time" required />

@@ -6,6 +6,8 @@ import Stepper from '../../ui/field/Stepper.vue'
 import { useDraft } from '../../ui/kept/drafts'
 import { money } from '../../ui/text/format'
 import { byId } from '../../judgement/byId'
+import ScanButton from '../../shelf/ScanButton.vue'
+import { scannedHere } from '../../store/held/scanned'
 import { useCallContext } from '../context'
 import OtherPart from './OtherPart.vue'
 import PartUsed from './PartUsed.vue'
@@ -30,6 +32,22 @@ const count = useDraft(`count:${call.value.head.id}:${props.remedy.id}:${props.p
 
 /** What was found where the part sits says that it is sound under its dirt. */
 const onlyDirty = computed(() => call.value.cure.onlyDirty.includes(props.remedy.id))
+
+/** What a packet turned out to be that is none of these. */
+const other = ref('')
+async function scanned(read: string) {
+  const id = await scannedHere(call.value.head.id, read)
+  const part = call.value.shelf.find((one) => one.id === id)
+  if (part?.fits !== props.part) {
+    other.value = part
+      ? `This is ${part.number}, ${part.name}: it is not what goes in here.`
+      : 'No part on the list for this machine has this barcode.'
+    return
+  }
+  other.value = ''
+  short.value = false
+  chosenId.value = part.id
+}
 
 /** Whether more of it is wanted than is counted. */
 const more = ref(false)
@@ -94,6 +112,8 @@ async function take(source: PartUse['source']) {
           </span>
         </span>
       </label>
+      <div class="flex flex-wrap"><ScanButton @read="scanned" /></div>
+      <p v-if="other" class="text-act font-semibold" role="alert">{{ other }}</p>
       <Recount v-if="short && chosen" :part="chosen" :wanted="count" @counted="short = false" />
       <form class="grid gap-2" novalidate @submit.prevent="take('VAN')">
         <Stepper v-model="count" label="How many" hide-label :min="1" :max="99" />

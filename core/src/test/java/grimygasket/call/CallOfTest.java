@@ -56,7 +56,7 @@ final class CallOfTest {
                     Map.of(),
                     "")),
             Packs.MACHINE,
-            List.of(new Article(VALVE, "RV-20", "Valve", "valve", new BigDecimal("7.40"), 3)),
+            List.of(new Article(VALVE, "RV-20", "Valve", "valve", new BigDecimal("7.40"), 3, "6291041500213")),
             Map.of(),
             EnumSet.allOf(Competence.class),
             Learnt.NOTHING);

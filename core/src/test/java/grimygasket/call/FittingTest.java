@@ -1,6 +1,7 @@
 package grimygasket.call;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import java.math.BigDecimal;
 import java.util.List;
@@ -9,7 +10,7 @@ import org.testng.annotations.Test;
 
 public class FittingTest {
     private static Article part(String number) {
-        return new Article(UUID.randomUUID(), number, number, "pump", BigDecimal.TEN, 1);
+        return new Article(UUID.randomUUID(), number, number, "pump", BigDecimal.TEN, 1, "");
     }
 
     @Test
@@ -20,5 +21,14 @@ public class FittingTest {
         var shelf = List.of(new Fitting(null, anys), new Fitting("Corvanne", theirs), new Fitting("Halverton", others));
         assertEquals(Fitting.of(shelf, "CORVANNE"), List.of(anys, theirs));
         assertEquals(Fitting.of(shelf, ""), List.of(anys));
+    }
+
+    @Test
+    public void aPacketSaysItsCodeAndALabelItsNumber() {
+        var shelf = CallOfTest.KNOWHOW.shelf();
+        assertEquals(Article.scanned(shelf, "rv-20").map(Article::id).orElseThrow(), CallOfTest.VALVE);
+        assertEquals(Article.scanned(shelf, "06291041500213").map(Article::id).orElseThrow(), CallOfTest.VALVE);
+        assertTrue(Article.scanned(shelf, "").isEmpty());
+        assertTrue(Article.scanned(List.of(part("HC-19")), "").isEmpty(), "what has no code is no code's");
     }
 }

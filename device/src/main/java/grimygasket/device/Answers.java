@@ -15,6 +15,7 @@ import grimygasket.words.Lexicon.Heard;
 import grimygasket.words.Lexicon.Hit;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** What the page is answered. */
@@ -59,6 +60,9 @@ final class Answers {
      */
     record Follows(
             @Nullable Consequence consequence, @Nullable String problem) {}
+
+    /** @param part id of the part for the call's machine that has the barcode; null if none has it */
+    record Scanned(@Nullable UUID part) {}
 
     /** @param state null if one of the commands would not change the call */
     record Foreseen(@Nullable CallState state) {}

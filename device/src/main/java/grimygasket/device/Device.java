@@ -1,5 +1,6 @@
 package grimygasket.device;
 
+import grimygasket.call.Article;
 import grimygasket.call.Begin;
 import grimygasket.call.CommandResult.Applied;
 import grimygasket.call.Fitting;
@@ -179,6 +180,14 @@ public final class Device {
         } catch (Unfit e) {
             return FormsCodec.write(new Answers.Follows(null, e.getMessage()));
         }
+    }
+
+    /** Which part for a call's machine a barcode is on. */
+    @JSExport
+    public static String scanned(String question) {
+        var asked = FormsCodec.readOfScan(question);
+        var part = Article.scanned(asked.held().circumstances().shelf(), asked.read());
+        return FormsCodec.write(new Answers.Scanned(part.map(Article::id).orElse(null)));
     }
 
     /** A day's calls. */

@@ -27,7 +27,8 @@ import grimygasket.wording.StepReasons;
             Questions.OfStep.class,
             Questions.OfMeter.class,
             Questions.OfWords.class,
-            Questions.OfSupposition.class
+            Questions.OfSupposition.class,
+            Questions.OfScan.class
         },
         writes = {
             CallState.class,
@@ -43,7 +44,8 @@ import grimygasket.wording.StepReasons;
             Answers.OfStep.class,
             Answers.Found.class,
             Answers.AllHeard.class,
-            Answers.Follows.class
+            Answers.Follows.class,
+            Answers.Scanned.class
         })
 final class Forms {
     private Forms() {}

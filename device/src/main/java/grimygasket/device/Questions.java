@@ -101,6 +101,13 @@ final class Questions {
      */
     record OfSupposition(String knowhow, Circumstances circumstances, Supposed supposed) {}
 
+    /**
+     * Which part a barcode is on.
+     *
+     * @param read as it was scanned
+     */
+    record OfScan(Held held, String read) {}
+
     /** What the customer is given. */
     record OfReport(Held held, Asker asker, Sender sender) {}
 }

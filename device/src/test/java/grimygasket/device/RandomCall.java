@@ -135,7 +135,13 @@ final class RandomCall {
     private List<Article> shelf() {
         return kind.pack().parts().stream()
                 .map(part -> new Article(
-                        uuid(), "N-" + part.id(), part.name(), part.id(), new BigDecimal("7.40"), random.nextInt(3)))
+                        uuid(),
+                        "N-" + part.id(),
+                        part.name(),
+                        part.id(),
+                        new BigDecimal("7.40"),
+                        random.nextInt(3),
+                        ""))
                 .toList();
     }
 

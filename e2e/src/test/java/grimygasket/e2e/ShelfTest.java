@@ -142,6 +142,30 @@ public class ShelfTest extends BrowserTest {
     }
 
     @Test
+    public void aPacketIsScannedOnACallAndAnOrderedPartSaysWhenItIsThere() throws Exception {
+        var call = CallPage.add(chromium.signedIn(installation, Size.PHONE), "Dishwasher", "Pump is dead");
+        var page = call.page();
+        call.sees("Water stands in the bottom");
+        choose(page, "Replace the drain pump");
+        var camera = page.getByLabel("Scan a barcode");
+        camera.setInputFiles(new FilePayload("other.jpg", "image/jpeg", photoOf("RV-20", BarcodeFormat.CODE_128)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("This is RV-20");
+        camera.setInputFiles(new FilePayload("pump.jpg", "image/jpeg", photoOf("CV-DP30", BarcodeFormat.CODE_128)));
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        button(page, "Was ordered").click();
+        assertThat(page.getByText("ordered", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
+        call.segment("Hand over");
+        page.getByText("Come back another day").click();
+        assertThat(page.getByText("Drain pump 30 W, quarter turn: on your van")).isVisible();
+        page.navigate(installation.address() + "/calls/" + call.id());
+        choose(page, "Replace the drain pump");
+        button(page, "It has come: fitted from your van").click();
+        assertThat(button(page, "It has come: fitted from your van")).hasCount(0);
+    }
+
+    @Test
     public void aPartIsFoundByPhotoOrByScanner() throws Exception {
         var page = chromium.signedIn(installation, Size.PHONE, "/shelf");
         parts(page).getByText("Return valve").first().click();

@@ -39,7 +39,7 @@ public class ShelfStore {
         }
         var ofKinds = new HashMap<String, List<Fitting>>();
         jdbc.sql("""
-                        select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van
+                        select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van, p.code
                         from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
                         where p.kind in (:kinds)
                         order by p.fits, p.price, p.number
