@@ -64,7 +64,9 @@ export interface Asker {
   now: number
   clocks: Session['clocks']['changes']
 }
-export type NextDays = Schemas['NextDays']
+/** What a new call about a kind of machine is held against, the parts with it. */
+export type NewOfKind = Omit<Schemas['NewOfKind'], 'shelf'> & Required<Pick<Schemas['NewOfKind'], 'shelf'>>
+export type NextDays = Omit<Schemas['NextDays'], 'kinds'> & { kinds: NewOfKind[] }
 export type Note = Schemas['Note']
 export type Pack = Schemas['Pack']
 export type PartUse = Schemas['PartUse']

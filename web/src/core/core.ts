@@ -11,6 +11,7 @@ import type {
   Heard,
   Hit,
   Judgement,
+  NewOfKind,
   NextDays,
   Person,
   RecordOfCall,
@@ -45,8 +46,6 @@ interface OfWords {
   features: string[]
   text: string
 }
-
-type NewOfKind = NextDays['kinds'][number]
 
 /** What the core is asked, and what it answers. */
 interface Questions {

@@ -19,7 +19,9 @@ const shown = ref<keyof typeof SHOWN>('parts')
 const text = ref('')
 const asked = refDebounced(text, 200)
 const { data, failureReason, refetch, hasNextPage, fetchNextPage, isFetching } = useParts(asked)
-const parts = computed(() => (data.value?.pages ?? []).flat())
+const parts = computed(() => (data.value?.pages ?? []).flatMap((page) => page.parts))
+/** Whether it is only what this device knows. */
+const here = computed(() => data.value?.pages.some((page) => page.here))
 /** The part that is looked at; none while a new one is entered. */
 const chosen = ref<StockedPart>()
 const open = ref(false)
@@ -48,6 +50,7 @@ watch([awaited, data, isFetching], () => {
 })
 
 function show(one?: StockedPart) {
+  if (here.value) return
   chosen.value = one
   open.value = true
 }
@@ -73,9 +76,14 @@ function show(one?: StockedPart) {
           />
         </label>
         <ScanButton @read="find" />
-        <button v-if="session?.lead" type="button" class="btn btn-act" @click="show()">New part</button>
+        <button v-if="session?.lead && !here" type="button" class="btn btn-act" @click="show()">
+          New part
+        </button>
       </div>
       <Failure :reason="failureReason" class="mb-4" @again="refetch()" />
+      <p v-if="here" class="border-warn bg-warn-pale mb-3 border-l-8 px-3 py-2" role="status">
+        Without signal: what is on your van, as this device knows it. Counts can be changed again with signal.
+      </p>
       <ul v-if="session" aria-label="Parts" role="list">
         <PartLine
           v-for="one in parts"
@@ -97,8 +105,8 @@ function show(one?: StockedPart) {
       >
         More parts
       </button>
-      <Labels v-if="parts.length" class="mt-6" :text="text" />
-      <ListFile :lead="!!session?.lead" />
+      <Labels v-if="parts.length && !here" class="mt-6" :text="text" />
+      <ListFile v-if="!here" :lead="!!session?.lead" />
     </template>
     <PartSheet v-if="session" v-model="open" :stocked="current" :session="session" />
   </main>

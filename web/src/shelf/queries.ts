@@ -2,22 +2,38 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tans
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answer, api } from '../api/client'
 import { queryClient } from '../api/queryClient'
-import type { Arrived, ListedPart, Ordering, PartMoving } from '../api/types'
+import type { Arrived, ListedPart, Ordering, PartMoving, StockedPart } from '../api/types'
 import { prepareAnew } from '../store/held/nextDays'
+import { partsHere } from '../store/held/parts'
+import { patiently } from '../store/held/patiently'
 
 /** As many as the server gives at a time. */
 const PAGE = 50
 
-/** The list of parts, by number; those that have every word. */
-export function useParts(text: MaybeRefOrGetter<string>) {
+interface PartPage {
+  parts: StockedPart[]
+  /** Whether it is what this device knows, and not what the server has. */
+  here: boolean
+}
+
+/** The list of parts, by number, those that have every word; without signal those for the machines of the day, on one's own van. */
+export function useParts(search: MaybeRefOrGetter<string>) {
+  const text = computed(() => toValue(search).trim())
   return useInfiniteQuery({
-    queryKey: ['parts', computed(() => toValue(text).trim())],
-    queryFn: ({ pageParam }) =>
-      answer(() =>
-        api.GET('/api/parts', { params: { query: { text: toValue(text).trim(), after: pageParam } } }),
-      ),
+    queryKey: ['parts', text],
+    queryFn: ({ pageParam }) => {
+      const params = { query: { text: text.value, after: pageParam } }
+      return patiently<PartPage>(
+        async (signal) => ({
+          parts: await answer(() => api.GET('/api/parts', { params, signal })),
+          here: false,
+        }),
+        async () => ({ parts: await partsHere(text.value), here: true }),
+      )
+    },
     initialPageParam: '',
-    getNextPageParam: (last) => (last.length < PAGE ? undefined : last.at(-1)!.part.number),
+    getNextPageParam: ({ parts, here }) =>
+      here || parts.length < PAGE ? undefined : parts.at(-1)!.part.number,
     placeholderData: keepPreviousData,
   })
 }

@@ -1,7 +1,7 @@
 import type { HeldCall, Home } from '../../api/types'
 import { storage } from '../storage'
 
-const words = (text: string) =>
+export const words = (text: string) =>
   text
     .toLowerCase()
     .split(/[^\p{L}\p{N}]+/u)

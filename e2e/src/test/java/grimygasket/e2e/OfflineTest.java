@@ -84,6 +84,9 @@ public class OfflineTest extends BrowserTest {
                         .rows("select id from service_call where id = '" + id + "'")
                         .size(),
                 0);
+        page.navigate(installation.address() + "/shelf");
+        assertThat(page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("RV-20")))
+                .containsText("2 on your van");
         signalReturns(page);
         assertEquals(findings(id), new String[] {
             "symptom-settled water-returns YES", "check-made valve-ball open", "remedy-tried replace-valve CURED"

@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.zip.CRC32C;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -112,7 +113,7 @@ class DeviceController {
      *
      * @param knowhow as of a call that is held
      * @param circumstances without the parts
-     * @param shelf the parts, whosever machines they fit
+     * @param shelf the parts, whosever machines they fit; null where the device has them already
      * @param models what was learnt of models of the kind
      */
     record NewOfKind(
@@ -120,7 +121,7 @@ class DeviceController {
             int revision,
             String knowhow,
             Circumstances circumstances,
-            List<Fitting> shelf,
+            @Nullable List<Fitting> shelf,
             List<OfModel> models) {}
 
     /**
@@ -130,11 +131,22 @@ class DeviceController {
      * @param sender who writes the reports
      * @param shift when the vans leave, and where from
      * @param calls of yesterday to the third day ahead, and those that are still open
+     * @param shelfDigest of the parts of all kinds
      */
-    record NextDays(LocalDate today, Sender sender, Shift shift, List<ToHold> calls, List<NewOfKind> kinds) {}
+    record NextDays(
+            LocalDate today,
+            Sender sender,
+            Shift shift,
+            List<ToHold> calls,
+            String shelfDigest,
+            List<NewOfKind> kinds) {}
 
+    /** @param shelf digest of the parts that the device has: they may be thousands, and change seldom; blank for none */
     @GetMapping("/next-days")
-    NextDays nextDays(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+    NextDays nextDays(
+            @RequestParam(defaultValue = "") String shelf,
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request) {
         devices.seen(request, me);
         var ours = business.get();
         var today = ours.today(clock);
@@ -144,14 +156,16 @@ class DeviceController {
                         new ToHold(known.call().head().id(), known.call().head().version(), digest(known)))
                 .toList();
         var circumstances = knowhows.forNew(me.id());
-        var shelf = shelves.shelf(me.id(), Set.copyOf(Shipped.KINDS));
+        // Before the parts: who has them with an older digest only gets them once more.
+        var digest = shelves.digest(me.id());
+        var parts = digest.equals(shelf) ? null : shelves.shelf(me.id(), Set.copyOf(Shipped.KINDS));
         var kinds = Shipped.KINDS.stream()
-                .map(kind -> newOf(kind, circumstances, shelf.of(kind)))
+                .map(kind -> newOf(kind, circumstances, parts == null ? null : parts.of(kind)))
                 .toList();
-        return new NextDays(today, ours.sender(), ours.shift(), wanted, kinds);
+        return new NextDays(today, ours.sender(), ours.shift(), wanted, digest, kinds);
     }
 
-    private NewOfKind newOf(String kind, Circumstances circumstances, List<Fitting> shelf) {
+    private NewOfKind newOf(String kind, Circumstances circumstances, @Nullable List<Fitting> shelf) {
         int revision = library.active(kind);
         return new NewOfKind(kind, revision, name(kind, revision), circumstances, shelf, learnt.ofKind(kind));
     }

@@ -13,16 +13,26 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.SimplePropertyRowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
 import org.springframework.stereotype.Repository;
 
 /** The van's stock, and what calls take from it. */
 @Repository
 public class ShelfStore {
     private static final RowMapper<Article> ARTICLES = new SimplePropertyRowMapper<>(Article.class);
+
+    private static final String PARTS = """
+            select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van, p.code
+            from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
+            where p.kind in (:kinds)
+            """;
+
+    private static final String IN_ORDER = " order by p.fits, p.price, p.number";
 
     private final JdbcClient jdbc;
     private final Ledger ledger;
@@ -34,19 +44,35 @@ public class ShelfStore {
 
     /** The parts for machines of some kinds, with their count on the account's van; 0 for one that is not on board. */
     public Shelf shelf(UUID accountId, Set<String> kinds) {
-        if (kinds.isEmpty()) {
+        return shelf(jdbc.sql(PARTS + IN_ORDER).param("accountId", accountId).param("kinds", kinds));
+    }
+
+    /** The same, of the parts that may fit some machines: a list of thousands has few for each. */
+    public Shelf shelf(UUID accountId, List<CallMachine> machines) {
+        if (machines.isEmpty()) {
             return new Shelf(Map.of());
         }
+        return shelf(jdbc.sql(PARTS + "and (p.maker is null or p.maker in (:makers))" + IN_ORDER)
+                .param("accountId", accountId)
+                .param("kinds", machines.stream().map(CallMachine::kind).collect(Collectors.toSet()))
+                .param("makers", machines.stream().map(CallMachine::maker).collect(Collectors.toSet())));
+    }
+
+    private static Shelf shelf(StatementSpec parts) {
         var ofKinds = new HashMap<String, List<Fitting>>();
-        jdbc.sql("""
-                        select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van, p.code
-                        from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
-                        where p.kind in (:kinds)
-                        order by p.fits, p.price, p.number
-                        """).param("accountId", accountId).param("kinds", kinds).query((RowCallbackHandler)
+        parts.query((RowCallbackHandler)
                 row -> ofKinds.computeIfAbsent(row.getString("kind"), kind -> new ArrayList<>())
                         .add(new Fitting(row.getString("maker"), ARTICLES.mapRow(row, 0))));
         return new Shelf(ofKinds);
+    }
+
+    /** Another one where the list of parts, or what of it is on the account's van, is another: a part's version only rises. */
+    public String digest(UUID accountId) {
+        return jdbc.sql("""
+                        select concat_ws('-', :accountId, (select concat(count(*), '-', coalesce(sum(version), 0)) from part),
+                               coalesce(sum(crc32(concat(part_id, ' ', on_van))), 0))
+                        from van_stock where account_id = :accountId
+                        """).param("accountId", accountId).query(String.class).single();
     }
 
     /** Follows what a call's parts have become: what was taken leaves the van that it was taken from, even below nothing. */

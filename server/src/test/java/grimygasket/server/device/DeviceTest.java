@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.Set;
 import java.util.UUID;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 /** What a device is given of a call. */
 public class DeviceTest extends ServerTest {
@@ -76,5 +77,36 @@ public class DeviceTest extends ServerTest {
                 kind.path("kind").asString() + "/" + kind.path("revision").asInt());
         assertTrue(kind.path("shelf").valueStream().anyMatch(part -> !part.has("maker")));
         assertTrue(kind.path("shelf").valueStream().anyMatch(part -> part.has("maker")), "of every maker");
+    }
+
+    private static JsonNode nextDays(Client client, String digest) {
+        return client.get("/api/device/next-days?shelf=" + digest).body();
+    }
+
+    private static void counts(Client client, String van, int count) {
+        var body = "{\"id\": \"%s\", \"reason\": \"COUNTED\", \"count\": %d, \"van\": \"%s\"}";
+        var valve = "0193a000-0000-7000-8000-000000000308";
+        assertEquals(
+                client.post("/api/parts/" + valve + "/moves", body.formatted(UUID.randomUUID(), count, van))
+                        .status(),
+                200);
+    }
+
+    @Test
+    public void thePartsComeOnlyWhereTheyAreOthersThanThoseOnTheDevice() {
+        var client = signedIn();
+        var own = client.get("/api/session").body().path("id").asString();
+        counts(client, own, 5);
+        var digest = nextDays(client, "").path("shelfDigest").asString();
+        assertFalse(nextDays(client, digest).path("kinds").path(0).has("shelf"), "they are the same");
+        counts(client, own, 4);
+        var after = nextDays(client, digest);
+        assertTrue(after.path("kinds").path(0).has("shelf"), "one is off the van");
+        assertTrue(
+                nextDays(signedIn("rollo"), after.path("shelfDigest").asString())
+                        .path("kinds")
+                        .path(0)
+                        .has("shelf"),
+                "another van is another");
     }
 }

@@ -66,7 +66,7 @@ public class Knowhows {
                 .collect(Collectors.toSet()));
         var settings = business.settings(account);
         var shelf = shelves.shelf(
-                account, some.stream().map(one -> one.call().machine().kind()).collect(Collectors.toSet()));
+                account, some.stream().map(one -> one.call().machine()).toList());
         var earlier = calls.closedOf(some.stream()
                 .filter(one -> one.call().head().upkeep())
                 .map(one -> one.call().machine().id())
