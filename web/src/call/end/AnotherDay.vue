@@ -31,7 +31,7 @@ const drying = computed(() =>
     })),
 )
 const { data: orders } = useOpenOrders()
-const parts = computed(() => waitsFor(call.value.parts, call.value.shelf, orders.value ?? []))
+const parts = computed(() => waitsFor(call.value.parts, call.value.shelf, orders.value))
 /** When all that is waited for is there and dry; none while nobody knows, or where it is so on the chosen day. */
 const ready = computed(() => {
   if (parts.value.some(({ open }) => open)) return

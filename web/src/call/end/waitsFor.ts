@@ -11,14 +11,20 @@ export interface WaitsFor {
   open?: boolean
 }
 
-/** The parts that were ordered for a call: where each is, as far as this device knows. */
-export function waitsFor(parts: PartUse[], shelf: Article[], orders: PartOrder[]): WaitsFor[] {
-  const coming = orders.flatMap(({ lines }) => lines).filter((line) => line.coming)
+/**
+ * The parts that were ordered for a call, and where each is.
+ *
+ * @param orders of which something is still to come; none while nobody has said, as without signal
+ */
+export function waitsFor(parts: PartUse[], shelf: Article[], orders?: PartOrder[]): WaitsFor[] {
+  const coming = (orders ?? []).flatMap(({ lines }) => lines).filter((line) => line.coming)
   return parts
     .filter(({ source }) => source === 'ORDERED')
     .map(({ partId, name, used }) => {
       const onVan = shelf.find(({ id }) => id === partId)?.onVan ?? 0
       if (onVan >= used) return { name, says: 'on your van' }
+      if (!orders)
+        return { name, says: 'not on your van; without signal nobody knows of its order', open: true }
       const days = coming.filter(({ part }) => part === partId).map(({ promised }) => promised)
       const from = days.filter((day) => day !== undefined).sort()[0]
       if (from) return { name, says: `to come on ${dayName(from)}`, from }
