@@ -236,6 +236,7 @@ public class TourTest extends BrowserTest {
         look();
         touch("Close");
         page.getByText("To order").first().click();
+        page.getByText("It has come").first().waitFor();
         look();
         open("/round");
         page.getByText(TOLD).first().click();
