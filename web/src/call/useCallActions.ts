@@ -25,7 +25,7 @@ import type {
   Typed,
 } from '../api/types'
 
-/** It is a mistake of ours that says nothing to whoever works with it. */
+/** What a bug of ours says means nothing to a technician. */
 const NOT_WORKED_OUT = 'This device could not work that out, and has changed nothing. Try again.'
 
 /** Something to be done on a call, as it is sent; sent again, it is the same and does nothing twice. */

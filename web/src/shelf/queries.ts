@@ -52,8 +52,12 @@ export function useOrderList() {
 }
 
 /** What was ordered, and has not all come. */
-export function useOpenOrders() {
-  return useQuery({ queryKey: ['orders'], queryFn: () => answer(() => api.GET('/api/orders')) })
+export function useOpenOrders(wanted: MaybeRefOrGetter<boolean> = true) {
+  return useQuery({
+    queryKey: ['orders'],
+    queryFn: () => answer(() => api.GET('/api/orders')),
+    enabled: () => toValue(wanted),
+  })
 }
 
 /** The list or a count has changed: calls are held against both. */

@@ -30,7 +30,7 @@ const drying = computed(() =>
       from: dryOn(dryUntil),
     })),
 )
-const { data: orders } = useOpenOrders()
+const { data: orders } = useOpenOrders(() => call.value.parts.some(({ source }) => source === 'ORDERED'))
 const parts = computed(() => waitsFor(call.value.parts, call.value.shelf, orders.value))
 /** When all that is waited for is there and dry; none while nobody knows, or where it is so on the chosen day. */
 const ready = computed(() => {
@@ -56,7 +56,7 @@ const ready = computed(() => {
       </p>
       <p
         v-for="part in parts"
-        :key="part.name"
+        :key="part.id"
         :class="part.open || (part.from ?? '') > draft.day ? 'text-act' : 'text-clean'"
         class="font-semibold"
       >

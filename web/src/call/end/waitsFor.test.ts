@@ -25,5 +25,5 @@ test('a part is on the van, comes on a day, or nobody knows when', () => {
   ])
   expect(all[2]!.says).toContain('nobody has said')
   expect(all[3]!.says).toContain('not on order')
-  expect(waitsFor([use('pump')], [], undefined)[0]!.says).toContain('without signal')
+  expect(waitsFor([use('pump')], [], undefined)[0]!.says).toContain('not known just now')
 })

@@ -188,10 +188,6 @@ public record Pack(
         return find("way in", ways, WayIn::id, wayId);
     }
 
-    public Look look(String lookId) {
-        return find("last look", lastLook, Look::id, lookId);
-    }
-
     /** The path on which a station lies. */
     public Path pathOf(String stationId) {
         for (var path : paths) {

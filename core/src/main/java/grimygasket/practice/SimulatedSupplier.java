@@ -1,8 +1,8 @@
 package grimygasket.practice;
 
 /**
- * A supplier that is made up, to try things without one: it answers every order alike each time that it is asked. Most of what is ordered
- * comes on the next working day, some of it later, and of some only a part at first; how often is made up, too.
+ * A supplier that is made up, to try orders without one. Asked again about an order, it answers the same. Most parts come on the next
+ * working day. Some come later, and of some only half comes at first. How often is made up, too.
  */
 public final class SimulatedSupplier {
     private static final double LATE = 0.2;

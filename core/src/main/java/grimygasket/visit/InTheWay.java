@@ -14,7 +14,7 @@ import java.util.Optional;
 public final class InTheWay {
     private InTheWay() {}
 
-    /** The pieces that go back before a proof: those that may not be off while the machine runs, and those that the proof needs. */
+    /** The pieces that have to be back before a proof. Some must be on whenever the machine runs; others, this proof needs. */
     static List<Laid> of(Pack pack, VisitRecord visit, Proof proof) {
         var inTheWay = proof.power() == Power.LIVE ? of(pack, visit.laid(), List.of(), visit.now()) : List.<Laid>of();
         return visit.laid().stream()

@@ -1,6 +1,5 @@
 package grimygasket.server.accounts;
 
-import grimygasket.diagnosis.Van;
 import grimygasket.pack.work.Competence;
 import grimygasket.report.Currency;
 import grimygasket.report.Sender;
@@ -23,7 +22,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.EnumSet;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -58,7 +56,7 @@ public class BusinessStore {
      * @param address as it stands in reports, on as many lines as it takes; blank for none, as all texts that follow
      * @param taxPercent that its prices contain, of what they are without it
      * @param warrantyMonths for how long it answers for its work; 0 where reports say nothing of it
-     * @param simulatedMeters whether readings can be taken off meters that are only made up
+     * @param simulatedMeters whether meters that are only made up can be read, and a supplier that is answers orders
      * @param dayFrom minute of the day on which the vans leave
      * @param dayUntil minute of the day by which they should be back
      * @param latitude of where they leave from, in degrees; null where nobody has said, with the longitude
@@ -128,22 +126,6 @@ public class BusinessStore {
             @DecimalMin(value = "-180", message = "A longitude lies between -180 and 180.")
             @DecimalMax(value = "180", message = "A longitude lies between -180 and 180.")
             Double longitude) {
-        /**
-         * A van of somebody who may do everything.
-         *
-         * @param prices pack part id to its price, as far as the catalogue has it
-         * @param onBoard pack ids of the parts on board
-         */
-        public Van van(Map<String, Double> prices, Set<String> onBoard) {
-            return new Van(
-                    labourPerHour.doubleValue(),
-                    returnTripMinutes,
-                    prices,
-                    onBoard,
-                    true,
-                    EnumSet.allOf(Competence.class));
-        }
-
         /** A working day. */
         public Shift shift() {
             return new Shift(

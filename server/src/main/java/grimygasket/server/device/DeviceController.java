@@ -157,7 +157,7 @@ class DeviceController {
                 .toList();
         var circumstances = knowhows.forNew(me.id());
         // Before the parts: who has them with an older digest only gets them once more.
-        var digest = shelves.digest(me.id());
+        var digest = shelves.digest(me.id(), Shipped.KINDS);
         var parts = digest.equals(shelf) ? null : shelves.shelf(me.id(), Set.copyOf(Shipped.KINDS));
         var kinds = Shipped.KINDS.stream()
                 .map(kind -> newOf(kind, circumstances, parts == null ? null : parts.of(kind)))

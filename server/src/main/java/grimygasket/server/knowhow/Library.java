@@ -140,11 +140,7 @@ public class Library {
 
     /** Refuses features that a kind of machine does not know, or that exclude each other. */
     public void requireFeatures(String kind, int revision, List<String> features) {
-        requireFeatures(pack(kind, revision), features);
-    }
-
-    static void requireFeatures(Pack pack, List<String> features) {
-        var problems = pack.problemsOf(features);
+        var problems = pack(kind, revision).problemsOf(features);
         if (!problems.isEmpty()) {
             throw new Problem(Kind.INVALID, String.join(" ", problems));
         }

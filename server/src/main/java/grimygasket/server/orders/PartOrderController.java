@@ -2,14 +2,11 @@ package grimygasket.server.orders;
 
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
-import grimygasket.server.orders.PartOrders.Some;
 import grimygasket.server.web.Attachment;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.visit.Authority;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -44,17 +41,6 @@ class PartOrderController {
         this.business = business;
     }
 
-    /** @param count how many, 1 to 999 */
-    record Counted(
-            @NotNull UUID part,
-
-            @Min(value = 1, message = "One or more.") @Max(value = 999, message = "At most 999.")
-            int count) {
-        Some some() {
-            return new Some(part, count);
-        }
-    }
-
     /** @param lines each part once */
     record Ordering(
             @NotBlank(message = "Say which supplier.") @Size(max = 80, message = "80 characters at most.")
@@ -87,11 +73,7 @@ class PartOrderController {
     PartOrder order(
             @PathVariable UUID orderId, @Valid @RequestBody Ordering ordering, @AuthenticationPrincipal SignedIn me) {
         requireOnce(ordering.lines);
-        return orders.order(
-                orderId,
-                ordering.supplier.strip(),
-                ordering.lines.stream().map(Counted::some).toList(),
-                me);
+        return orders.order(orderId, ordering.supplier.strip(), ordering.lines, me);
     }
 
     /** As an order that the supplier's program can read. */
@@ -114,12 +96,7 @@ class PartOrderController {
                     Kind.NOT_YOURS, "Only the lead takes parts into the store room or onto somebody else's van.");
         }
         requireOnce(arrived.lines);
-        return orders.arrive(
-                orderId,
-                arrived.id,
-                arrived.van,
-                arrived.lines.stream().map(Counted::some).toList(),
-                me);
+        return orders.arrive(orderId, arrived.id, arrived.van, arrived.lines, me);
     }
 
     /** The supplier has said when the rest comes. */

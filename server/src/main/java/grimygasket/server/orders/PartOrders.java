@@ -35,29 +35,26 @@ class PartOrders {
         this.clock = clock;
     }
 
-    /** Some of a part. */
-    record Some(UUID part, int count) {}
-
     PartOrder of(UUID id) {
         return store.of(id).orElseThrow(() -> new Problem(Kind.NOT_FOUND, "There is no such order."));
     }
 
     /** Orders of a supplier; where devices are simulated, one that is made up answers at once. */
     @Transactional
-    public PartOrder order(UUID id, String supplier, List<Some> wanted, SignedIn me) {
+    public PartOrder order(UUID id, String supplier, List<Counted> wanted, SignedIn me) {
         boolean simulated = business.get().simulatedMeters();
         store.add(id, supplier, me.id(), simulated)
                 .ifPresent(number -> wanted.stream()
-                        .sorted(Comparator.comparing(Some::part))
+                        .sorted(Comparator.comparing(Counted::part))
                         .forEach(some -> addLine(number, some, simulated)));
         return of(id);
     }
 
-    private void addLine(int order, Some some, boolean simulated) {
-        var number = parts.number(some.part)
+    private void addLine(int order, Counted some, boolean simulated) {
+        var number = parts.number(some.part())
                 .orElseThrow(() -> new Problem(Kind.INVALID, "One of these parts is not on the list."));
-        var answer = simulated ? SimulatedSupplier.of(order, number, some.count, today().toEpochDay()) : null;
-        store.addLine(order, some.part, some.count, day(answer), inBox(answer));
+        var answer = simulated ? SimulatedSupplier.of(order, number, some.count(), today().toEpochDay()) : null;
+        store.addLine(order, some.part(), some.count(), day(answer), inBox(answer));
     }
 
     /**
@@ -66,22 +63,24 @@ class PartOrders {
      * @param arrival what is sent again with the same id has come once
      */
     @Transactional
-    public PartOrder arrive(UUID id, UUID arrival, UUID van, List<Some> come, SignedIn me) {
+    public PartOrder arrive(UUID id, UUID arrival, UUID van, List<Counted> come, SignedIn me) {
         var order = of(id);
-        come.stream().sorted(Comparator.comparing(Some::part)).forEach(some -> arrive(order, arrival, van, some, me));
+        come.stream()
+                .sorted(Comparator.comparing(Counted::part))
+                .forEach(some -> arrive(order, arrival, van, some, me));
         return of(id);
     }
 
-    private void arrive(PartOrder order, UUID arrival, UUID van, Some some, SignedIn me) {
-        int coming = store.coming(order.number(), some.part)
+    private void arrive(PartOrder order, UUID arrival, UUID van, Counted some, SignedIn me) {
+        int coming = store.coming(order.number(), some.part())
                 .orElseThrow(() -> new Problem(Kind.INVALID, "One of these parts was not ordered with this order."));
-        var line = UUID.nameUUIDFromBytes((arrival + " " + some.part).getBytes(StandardCharsets.UTF_8));
-        if (!ledger.receive(line, some.part, van, me.id(), some.count)) {
+        var line = UUID.nameUUIDFromBytes((arrival + " " + some.part()).getBytes(StandardCharsets.UTF_8));
+        if (!ledger.receive(line, some.part(), van, me.id(), some.count())) {
             return;
         }
-        int left = Math.max(0, coming - some.count);
+        int left = Math.max(0, coming - some.count());
         var rest = order.simulated() && left > 0 ? SimulatedSupplier.ofRest(left, today().toEpochDay()) : null;
-        store.setComing(order.number(), some.part, left, day(rest), inBox(rest));
+        store.setComing(order.number(), some.part(), left, day(rest), inBox(rest));
     }
 
     private LocalDate today() {

@@ -8,6 +8,7 @@ import grimygasket.call.PartUse.Source;
 import grimygasket.server.shelf.PartMove.Reason;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,8 @@ public class ShelfStore {
             from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
             where p.kind in (:kinds)
             """;
+
+    private static final String FORM = Arrays.toString(Article.class.getRecordComponents());
 
     private static final String IN_ORDER = " order by p.fits, p.price, p.number";
 
@@ -66,13 +69,20 @@ public class ShelfStore {
         return new Shelf(ofKinds);
     }
 
-    /** Another one where the list of parts, or what of it is on the account's van, is another: a part's version only rises. */
-    public String digest(UUID accountId) {
+    /**
+     * Another one where the list of parts, or what of it is on the account's van, is another, as a part's version only rises; and where an
+     * upgrade has changed what is said of a part, or brought a kind of machine.
+     */
+    public String digest(UUID accountId, List<String> kinds) {
         return jdbc.sql("""
-                        select concat_ws('-', :accountId, (select concat(count(*), '-', coalesce(sum(version), 0)) from part),
+                        select concat_ws('-', :form, :accountId, (select concat(count(*), '-', coalesce(sum(version), 0)) from part),
                                coalesce(sum(crc32(concat(part_id, ' ', on_van))), 0))
                         from van_stock where account_id = :accountId
-                        """).param("accountId", accountId).query(String.class).single();
+                        """)
+                .param("form", Integer.toHexString((FORM + kinds).hashCode()))
+                .param("accountId", accountId)
+                .query(String.class)
+                .single();
     }
 
     /** Follows what a call's parts have become: what was taken leaves the van that it was taken from, even below nothing. */

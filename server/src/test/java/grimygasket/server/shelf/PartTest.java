@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.server.ServerTest;
 import grimygasket.server.calls.Calls;
+import grimygasket.server.orders.OrderList;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
@@ -222,11 +223,11 @@ public class PartTest extends ServerTest {
     public void whatIsBelowItsMinimumIsToBeOrdered() {
         var lead = signedIn();
         var part = added(lead);
-        assertEquals(wanted(lead, part), 3);
+        assertEquals(OrderList.wanted(lead, part), 3);
         moved(lead, part, "RECEIVED", 2, MAREN);
-        assertEquals(wanted(lead, part), 1);
+        assertEquals(OrderList.wanted(lead, part), 1);
         moved(lead, part, "RECEIVED", 1, ROLLO);
-        assertEquals(wanted(lead, part), 0);
+        assertEquals(OrderList.wanted(lead, part), 0);
     }
 
     @Test
@@ -311,16 +312,6 @@ public class PartTest extends ServerTest {
                 .valueStream()
                 .filter(one -> one.path("number").asString().equals(number))
                 .mapToDouble(one -> one.path("expected").asDouble())
-                .findFirst()
-                .orElse(0);
-    }
-
-    private static int wanted(Client client, UUID part) {
-        return client.get("/api/order-list")
-                .body()
-                .valueStream()
-                .filter(one -> one.path("id").asString().equals(part.toString()))
-                .mapToInt(one -> one.path("wanted").asInt())
                 .findFirst()
                 .orElse(0);
     }

@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class SessionController {
-    /** @param simulatedMeters whether readings can be taken off meters that are only made up */
+    /** @param simulatedMeters whether meters that are only made up can be read, and a supplier that is answers orders */
     record Session(
             UUID id,
             String login,
