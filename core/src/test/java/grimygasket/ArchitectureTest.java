@@ -4,7 +4,11 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static java.util.stream.Collectors.counting;
+import static java.util.stream.Collectors.groupingBy;
+import static org.testng.Assert.assertTrue;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -157,6 +161,35 @@ public class ArchitectureTest {
                 .whereLayer("work")
                 .mayOnlyBeAccessedByLayers("evidence", "pack", "soundness")
                 .check(CORE);
+    }
+
+    @Test
+    public void theRoomsOfTheDiagnosisStandOnEachOther() {
+        layeredArchitecture()
+                .consideringOnlyDependenciesInAnyPackage("grimygasket.diagnosis..")
+                .layer("belief")
+                .definedBy("grimygasket.diagnosis.belief")
+                .layer("story")
+                .definedBy("grimygasket.diagnosis.story")
+                .layer("plan")
+                .definedBy("grimygasket.diagnosis.plan")
+                .layer("diagnosis")
+                .definedBy("grimygasket.diagnosis")
+                .whereLayer("diagnosis")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("plan")
+                .mayOnlyBeAccessedByLayers("diagnosis")
+                .whereLayer("story")
+                .mayOnlyBeAccessedByLayers("plan", "diagnosis")
+                .check(CORE);
+    }
+
+    @Test
+    public void noRoomIsTooFullToBeSeenAtOnce() {
+        CORE.stream()
+                .filter(one -> !one.isNestedClass())
+                .collect(groupingBy(JavaClass::getPackageName, counting()))
+                .forEach((room, files) -> assertTrue(files <= 20, room + " has " + files + " files"));
     }
 
     @Test

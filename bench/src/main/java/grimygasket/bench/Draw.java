@@ -1,9 +1,9 @@
 package grimygasket.bench;
 
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fault;

@@ -1,17 +1,18 @@
 package grimygasket.bench;
 
-import grimygasket.diagnosis.Causes;
-import grimygasket.diagnosis.Complaints;
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Van;
+import grimygasket.diagnosis.belief.Causes;
+import grimygasket.diagnosis.belief.Complaints;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.CheckMade;
+import grimygasket.diagnosis.belief.Finding.Proved;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.plan.Planner;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fault;
@@ -224,7 +225,7 @@ final class Optimum {
             }
             add(state, weights, new SymptomSettled(symptom.id(), answer), state.open, states, chances);
         }
-        return new Way(symptom.minutes() + Diagnosis.INTERRUPTION, states, chances);
+        return new Way(symptom.minutes() + Planner.INTERRUPTION, states, chances);
     }
 
     private Way check(State state, Check check) {
@@ -252,7 +253,7 @@ final class Optimum {
                         .filter(remedy -> !state.has(RemedyTried.class, remedy.id()))
                         .anyMatch(remedy -> remedy.after().contains(check.id()))
                 ? 0
-                : Diagnosis.INTERRUPTION;
+                : Planner.INTERRUPTION;
     }
 
     private Way treat(State state, Remedy remedy) {

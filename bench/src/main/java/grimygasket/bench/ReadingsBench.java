@@ -1,9 +1,9 @@
 package grimygasket.bench;
 
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.story.Evidence;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;

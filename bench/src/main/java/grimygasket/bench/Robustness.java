@@ -2,10 +2,10 @@ package grimygasket.bench;
 
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Step;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.plan.Step;
+import grimygasket.diagnosis.story.Evidence;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package grimygasket.bench;
 
-import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fault;

@@ -1,15 +1,15 @@
 package grimygasket.bench;
 
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.FactKnown;
-import grimygasket.diagnosis.Finding.ReadingTaken;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Step;
-import grimygasket.diagnosis.Van;
-import grimygasket.diagnosis.Waiting;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.CheckMade;
+import grimygasket.diagnosis.belief.Finding.FactKnown;
+import grimygasket.diagnosis.belief.Finding.ReadingTaken;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.plan.Step;
+import grimygasket.diagnosis.story.Van;
+import grimygasket.diagnosis.story.Waiting;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fact;

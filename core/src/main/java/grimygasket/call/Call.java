@@ -2,16 +2,14 @@ package grimygasket.call;
 
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Van;
-import grimygasket.pack.Pack;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
 import grimygasket.util.Copy;
-import grimygasket.util.Unfit;
-import grimygasket.visit.Condition;
-import grimygasket.visit.JobLine;
 import grimygasket.visit.VisitRecord;
+import grimygasket.visit.line.Condition;
+import grimygasket.visit.line.JobLine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -65,28 +63,6 @@ public record Call(
         return withComplaints(all -> all.add(complaint));
     }
 
-    /** What a command makes of this call. */
-    public CommandResult apply(Command command, Person by, Knowhow knowhow) {
-        if (head.closing() != null && !command.change().concernsClosed()) {
-            return CommandResult.refused(Reason.Kind.CLOSED);
-        }
-        try {
-            return command.change()
-                    .on(this, new Moment(command.id(), command.at(), by, knowhow))
-                    .counted(by);
-        } catch (Unfit e) {
-            return CommandResult.refused(Reason.Kind.UNFIT, e.getMessage());
-        }
-    }
-
-    /** Why entries of the story cannot be, by what the pack knows; empty for a call whose every entry was taken as a command. */
-    public List<Reason> contradictions(Pack pack) {
-        return story.stream()
-                .flatMap(
-                        entry -> entry.finding().to(new Settling.Refusals(this, entry.id(), entry.at(), pack)).stream())
-                .toList();
-    }
-
     /** All complaints in one line. */
     public String complaint() {
         return complaints.stream().map(Complaint::text).collect(Collectors.joining(" · "));
@@ -118,7 +94,7 @@ public record Call(
     }
 
     /** Whether nothing but the complaint was entered. */
-    boolean untouched() {
+    public boolean untouched() {
         return story.isEmpty() && cautions.isEmpty() && lines.isEmpty() && parts.isEmpty() && photos.isEmpty();
     }
 
@@ -154,16 +130,16 @@ public record Call(
                 now);
     }
 
-    Optional<Entry> entry(UUID id) {
+    public Optional<Entry> entry(UUID id) {
         return story.stream().filter(entry -> entry.id().equals(id)).findFirst();
     }
 
-    Optional<Line<?>> line(UUID id) {
+    public Optional<Line<?>> line(UUID id) {
         return lines.stream().filter(line -> line.id().equals(id)).findFirst();
     }
 
     /** The line that there is already about the only thing that another is about. */
-    Optional<Line<?>> lineLike(JobLine<?> what) {
+    public Optional<Line<?>> lineLike(JobLine<?> what) {
         return lines.stream()
                 .filter(line -> what.onlyAbout().isPresent())
                 .filter(line -> line.what().getClass().equals(what.getClass()))
@@ -175,7 +151,7 @@ public record Call(
      * The entries among which a finding made at some time would stand: those between the changes of the machine before and
      * after it, and all facts, which are of the time before the call.
      */
-    List<Entry> stretch(long at, UUID id) {
+    public List<Entry> stretch(long at, UUID id) {
         var stretch = new ArrayList<Entry>();
         boolean passed = false;
         for (var entry : story) {
@@ -197,37 +173,37 @@ public record Call(
         return Order.isBefore(at, id, entry.at(), entry.id());
     }
 
-    Call with(Head other) {
+    public Call with(Head other) {
         return new Call(other, machine, complaints, story, cautions, lines, parts, photos, changes);
     }
 
-    Call with(CallMachine other) {
+    public Call with(CallMachine other) {
         return new Call(head, other, complaints, story, cautions, lines, parts, photos, changes);
     }
 
-    Call withComplaints(Consumer<List<Complaint>> change) {
+    public Call withComplaints(Consumer<List<Complaint>> change) {
         return holding(
                 changed(complaints, change, Complaint::at, Complaint::id), story, cautions, lines, parts, photos);
     }
 
-    Call withStory(Consumer<List<Entry>> change) {
+    public Call withStory(Consumer<List<Entry>> change) {
         return holding(complaints, changed(story, change, Entry::at, Entry::id), cautions, lines, parts, photos);
     }
 
-    Call withCautions(Consumer<List<Confirmed>> change) {
+    public Call withCautions(Consumer<List<Confirmed>> change) {
         return holding(
                 complaints, story, changed(cautions, change, Confirmed::at, Confirmed::id), lines, parts, photos);
     }
 
-    Call withLines(Consumer<List<Line<?>>> change) {
+    public Call withLines(Consumer<List<Line<?>>> change) {
         return holding(complaints, story, cautions, changed(lines, change, Line::at, Line::id), parts, photos);
     }
 
-    Call withParts(Consumer<List<PartUse>> change) {
+    public Call withParts(Consumer<List<PartUse>> change) {
         return holding(complaints, story, cautions, lines, changed(parts, change, PartUse::at, PartUse::id), photos);
     }
 
-    Call withPhotos(Consumer<List<Photo>> change) {
+    public Call withPhotos(Consumer<List<Photo>> change) {
         return holding(complaints, story, cautions, lines, parts, changed(photos, change, Photo::at, Photo::id));
     }
 
@@ -242,7 +218,7 @@ public record Call(
     }
 
     /** This call, one change of somebody's later. */
-    Call changedBy(Person by) {
+    public Call changedBy(Person by) {
         var later = new HashMap<>(changes);
         later.put(by.account(), head.version() + 1);
         return new Call(head.next(), machine, complaints, story, cautions, lines, parts, photos, later);

@@ -41,16 +41,16 @@ public record CallMachine(
         return new Plate(maker, model, serial, place);
     }
 
-    CallMachine described(Plate plate) {
+    public CallMachine described(Plate plate) {
         return new CallMachine(
                 id, kind, plate.maker(), plate.model(), plate.serial(), plate.place(), features, ratings, version);
     }
 
-    CallMachine with(List<String> others) {
+    public CallMachine with(List<String> others) {
         return new CallMachine(id, kind, maker, model, serial, place, others, ratings, version + 1);
     }
 
-    CallMachine rated(Map<Rating, Double> others) {
+    public CallMachine rated(Map<Rating, Double> others) {
         return new CallMachine(id, kind, maker, model, serial, place, features, others, version);
     }
 }

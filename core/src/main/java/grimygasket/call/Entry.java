@@ -1,6 +1,6 @@
 package grimygasket.call;
 
-import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.belief.Finding;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param version 1 for one that was never corrected
  */
 public record Entry(UUID id, long at, String by, @Nullable Long changedAt, int version, Finding finding) {
-    Entry corrected(@Nullable Long when, Finding other) {
+    public Entry corrected(@Nullable Long when, Finding other) {
         return new Entry(id, at, by, when, version + 1, other);
     }
 }

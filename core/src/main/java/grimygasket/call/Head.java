@@ -62,22 +62,22 @@ public record Head(
         return promised != null ? promised : new Window(plannedAt, Math.min(plannedAt + GRACE, MINUTES_OF_A_DAY - 1));
     }
 
-    Head assigned(UUID other) {
+    public Head assigned(UUID other) {
         return new Head(
                 id, visitId, other, day, plannedAt, promised, revision, follows, upkeep, closing, advice, version);
     }
 
-    Head planned(long otherDay, int minute, @Nullable Window window) {
+    public Head planned(long otherDay, int minute, @Nullable Window window) {
         return new Head(
                 id, visitId, accountId, otherDay, minute, window, revision, follows, upkeep, closing, advice, version);
     }
 
-    Head withFaultSeen() {
+    public Head withFaultSeen() {
         return new Head(
                 id, visitId, accountId, day, plannedAt, promised, revision, follows, false, closing, advice, version);
     }
 
-    Head closed(Closed how, String given) {
+    public Head closed(Closed how, String given) {
         return new Head(
                 id, visitId, accountId, day, plannedAt, promised, revision, follows, upkeep, how, given, version);
     }

@@ -1,17 +1,17 @@
 package grimygasket.call;
 
-import grimygasket.visit.Condition;
-import grimygasket.visit.Debt;
-import grimygasket.visit.Found;
-import grimygasket.visit.JobLine;
-import grimygasket.visit.Labour;
-import grimygasket.visit.Laid;
-import grimygasket.visit.LookedOver;
-import grimygasket.visit.Note;
-import grimygasket.visit.ProofRun;
-import grimygasket.visit.Signature;
-import grimygasket.visit.WaterLeft;
-import grimygasket.visit.WayFound;
+import grimygasket.visit.line.Condition;
+import grimygasket.visit.line.Debt;
+import grimygasket.visit.line.Found;
+import grimygasket.visit.line.JobLine;
+import grimygasket.visit.line.Labour;
+import grimygasket.visit.line.Laid;
+import grimygasket.visit.line.LookedOver;
+import grimygasket.visit.line.Note;
+import grimygasket.visit.line.ProofRun;
+import grimygasket.visit.line.Signature;
+import grimygasket.visit.line.WaterLeft;
+import grimygasket.visit.line.WayFound;
 import java.util.List;
 
 /**

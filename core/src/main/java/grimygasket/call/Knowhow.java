@@ -1,13 +1,13 @@
 package grimygasket.call;
 
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.CodeRead;
-import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.CodeRead;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Code;
 import grimygasket.pack.work.Competence;
 import grimygasket.util.Copy;
-import grimygasket.visit.Upkeep.Last;
+import grimygasket.visit.ring.Upkeep.Last;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package grimygasket.call;
 
-import grimygasket.visit.JobLine;
+import grimygasket.visit.line.JobLine;
 import java.util.UUID;
 
 /**
@@ -12,13 +12,13 @@ import java.util.UUID;
  */
 public record Line<T extends JobLine<T>>(UUID id, long at, String by, int version, T what) {
     /** The same line, entered by whoever entered it first. */
-    Line<T> earlier(Line<?> mine) {
+    public Line<T> earlier(Line<?> mine) {
         return Order.isBefore(mine.at, mine.id, at, id)
                 ? new Line<>(mine.id, mine.at, mine.by, version + 1, what)
                 : new Line<>(id, at, by, version + 1, what);
     }
 
-    Line<T> saying(T other) {
+    public Line<T> saying(T other) {
         return new Line<>(id, at, by, version + 1, other);
     }
 }

@@ -49,7 +49,7 @@ public record PartUse(
         return unitPrice.multiply(BigDecimal.valueOf(used));
     }
 
-    PartUse described(String newSerial, OldPart fate) {
+    public PartUse described(String newSerial, OldPart fate) {
         return new PartUse(
                 id, at, account, remedy, partId, number, name, fits, used, unitPrice, source, newSerial, fate);
     }

@@ -1,6 +1,6 @@
 package grimygasket.call;
 
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import java.util.UUID;
 
 /** Somebody who works on calls. */

@@ -9,7 +9,7 @@ import java.util.Map;
  * @param model blank where nobody has read it yet, as is the serial number
  */
 public record Plate(String maker, String model, String serial, String place) {
-    Plate stripped() {
+    public Plate stripped() {
         return new Plate(maker.strip(), model.strip(), serial.strip(), place.strip());
     }
 

@@ -12,7 +12,7 @@ public record Reason(Kind kind, List<String> about) {
         about = List.copyOf(about);
     }
 
-    static Reason of(Kind kind, String... about) {
+    public static Reason of(Kind kind, String... about) {
         return new Reason(kind, List.of(about));
     }
 

@@ -1,5 +1,7 @@
 package grimygasket.diagnosis;
 
+import grimygasket.diagnosis.plan.Plan;
+import grimygasket.diagnosis.plan.Step;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;

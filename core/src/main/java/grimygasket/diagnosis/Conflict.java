@@ -1,6 +1,8 @@
 package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Assessment.Misfit;
+import grimygasket.diagnosis.belief.Belief;
+import grimygasket.diagnosis.belief.Complaints;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

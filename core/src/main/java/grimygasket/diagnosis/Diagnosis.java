@@ -7,9 +7,19 @@ import grimygasket.diagnosis.Assessment.PathState;
 import grimygasket.diagnosis.Assessment.StationState;
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Assessment.Weight;
-import grimygasket.diagnosis.Finding.FactKnown;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Belief;
+import grimygasket.diagnosis.belief.Complaints;
+import grimygasket.diagnosis.belief.FaultSets;
+import grimygasket.diagnosis.belief.Finding.FactKnown;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.belief.Network;
+import grimygasket.diagnosis.belief.Networks;
+import grimygasket.diagnosis.plan.Planner;
+import grimygasket.diagnosis.plan.Ties;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Story;
 import grimygasket.pack.Pack;
 import grimygasket.pack.work.Remedy;
 import java.util.ArrayList;
@@ -20,14 +30,6 @@ import java.util.stream.IntStream;
 
 /** The judgement: from evidence to causes and the next step. */
 public final class Diagnosis {
-    /** Faults considered at the same time; the prior chance of more is in {@link Assessment#massCutOff()}. */
-    public static final int MOST_AT_ONCE = 3;
-
-    /**
-     * Minutes to put the tool down for a question or a check that is not on the way to the cure, and to take the work up again: estimate.
-     */
-    public static final double INTERRUPTION = 2;
-
     /** A station is cleared when evidence has cut its odds to a quarter or less ... */
     private static final double CLEARED_DECIBANS = -6;
 
@@ -87,7 +89,7 @@ public final class Diagnosis {
      * @throws IllegalArgumentException if the evidence names something that the pack does not have
      */
     public static Assessment assess(Pack pack, Machine machine, Evidence evidence) {
-        return assess(pack, machine, evidence, MOST_AT_ONCE);
+        return assess(pack, machine, evidence, FaultSets.MOST_AT_ONCE);
     }
 
     static Assessment assess(Pack pack, Machine machine, Evidence evidence, int mostAtOnce) {

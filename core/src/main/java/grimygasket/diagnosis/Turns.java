@@ -2,6 +2,9 @@ package grimygasket.diagnosis;
 
 import grimygasket.diagnosis.Assessment.Suspect;
 import grimygasket.diagnosis.Assessment.Turn;
+import grimygasket.diagnosis.plan.Plan;
+import grimygasket.diagnosis.plan.Step;
+import grimygasket.diagnosis.plan.Ties;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;

@@ -15,7 +15,7 @@ public abstract class Gauge {
      * @param tells what it tells, in a sentence
      * @param source where its formula comes from and how far it holds
      */
-    Gauge(String id, String name, Group group, String tells, String source) {
+    public Gauge(String id, String name, Group group, String tells, String source) {
         this.id = id;
         this.name = name;
         this.group = group;

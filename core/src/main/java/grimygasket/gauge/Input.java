@@ -34,17 +34,17 @@ public record Input(
 
     public record Option(String id, String name) {}
 
-    static Input reading(
+    public static Input reading(
             String id, String name, Quantity quantity, double least, double most, double relativeUncertainty) {
         return new Input(id, name, quantity, least, most, null, relativeUncertainty, null, false, List.of());
     }
 
-    static Input given(String id, String name, Quantity quantity, double least, double most, double usual) {
+    public static Input given(String id, String name, Quantity quantity, double least, double most, double usual) {
         return new Input(id, name, quantity, least, most, usual, 0, null, false, List.of());
     }
 
     /** What a machine is made for; its range is the rating's. */
-    static Input rated(String id, Rating rating, double usual) {
+    public static Input rated(String id, Rating rating, double usual) {
         return new Input(
                 id,
                 rating.title(),
@@ -58,12 +58,12 @@ public record Input(
                 List.of());
     }
 
-    static Input choice(String id, String name, int usual, Option... options) {
+    public static Input choice(String id, String name, int usual, Option... options) {
         return new Input(
                 id, name, Quantity.COUNT, 0, options.length - 1.0, (double) usual, 0, null, false, List.of(options));
     }
 
-    Input orNothing() {
+    public Input orNothing() {
         return new Input(id, name, quantity, least, most, usual, relativeUncertainty, rating, true, options);
     }
 

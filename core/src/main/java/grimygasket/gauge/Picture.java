@@ -36,7 +36,7 @@ public record Picture(Axis x, Axis y, List<Curve> curves, List<Mark> marks) {
 
     public record Mark(String name, double x, double y) {}
 
-    static Curve curve(String name, Stroke stroke, double from, double to, DoubleUnaryOperator y) {
+    public static Curve curve(String name, Stroke stroke, double from, double to, DoubleUnaryOperator y) {
         var points = new ArrayList<Point>();
         for (int i = 0; i <= STEPS; i++) {
             double x = from + (to - from) * i / STEPS;
@@ -45,7 +45,7 @@ public record Picture(Axis x, Axis y, List<Curve> curves, List<Mark> marks) {
         return new Curve(name, stroke, points);
     }
 
-    static Curve level(String name, double from, double to, double y) {
+    public static Curve level(String name, double from, double to, double y) {
         return new Curve(name, Stroke.DOTTED, List.of(new Point(from, y), new Point(to, y)));
     }
 }

@@ -120,7 +120,7 @@ public final class Readings {
                 .orElseThrow(() -> new Unfit("“" + symbol + "” is no unit for this."));
     }
 
-    boolean has(String id) {
+    public boolean has(String id) {
         return amounts.containsKey(id);
     }
 
@@ -128,21 +128,21 @@ public final class Readings {
         return amounts.get(id);
     }
 
-    double value(String id) {
+    public double value(String id) {
         return amounts.get(id).value();
     }
 
     /** The option chosen. */
-    Input.Option option(String id) {
+    public Input.Option option(String id) {
         return inputs.get(id).options().get((int) value(id));
     }
 
     /** A value that was entered, in the system's unit. */
-    String show(String id) {
+    public String show(String id) {
         return show(amounts.get(id).quantity(), value(id));
     }
 
-    String show(Quantity quantity, double base) {
+    public String show(Quantity quantity, double base) {
         return quantity.show(base, system);
     }
 

@@ -17,7 +17,7 @@ public class UnfitReadings extends RuntimeException {
         this.problems = Copy.of(problems);
     }
 
-    static UnfitReadings of(String input, String sentence) {
+    public static UnfitReadings of(String input, String sentence) {
         return new UnfitReadings(Map.of(input, sentence));
     }
 

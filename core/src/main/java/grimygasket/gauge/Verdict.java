@@ -12,7 +12,7 @@ public enum Verdict {
     CANNOT_TELL;
 
     private static final double HALF = 0.5;
-    static final double FOUR_FIFTHS = 0.8;
+    public static final double FOUR_FIFTHS = 0.8;
 
     /**
      * Of something of which more is better. It cannot be told where the interval reaches from bad to good.

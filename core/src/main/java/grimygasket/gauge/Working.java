@@ -9,17 +9,17 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Collects what a gauge computes, with the arithmetic as it would be written down. */
-final class Working {
+public final class Working {
     private final Readings in;
     private final List<Result> results = new ArrayList<>();
     private final List<String> lines = new ArrayList<>();
 
-    Working(Readings in) {
+    public Working(Readings in) {
         this.in = in;
     }
 
     /** Computes something from inputs, uncertainties included. */
-    Estimate compute(Quantity quantity, Formula formula, String... inputs) {
+    public Estimate compute(Quantity quantity, Formula formula, String... inputs) {
         var amounts = new Amount[inputs.length];
         for (int i = 0; i < inputs.length; i++) {
             amounts[i] = in.amount(inputs[i]);
@@ -28,29 +28,29 @@ final class Working {
     }
 
     /** The same, kept as a result. */
-    Estimate result(String name, Quantity quantity, Formula formula, String... inputs) {
+    public Estimate result(String name, Quantity quantity, Formula formula, String... inputs) {
         var value = compute(quantity, formula, inputs);
         results.add(new Result(name, value));
         return value;
     }
 
-    void result(String name, Estimate value) {
+    public void result(String name, Estimate value) {
         results.add(new Result(name, value));
     }
 
-    void line(String line) {
+    public void line(String line) {
         lines.add(line);
     }
 
-    String show(Estimate estimate) {
+    public String show(Estimate estimate) {
         return estimate.quantity().show(estimate.value(), in.system());
     }
 
-    Judgement judge(Verdict verdict, String sentence, Picture picture) {
+    public Judgement judge(Verdict verdict, String sentence, Picture picture) {
         return judge(verdict, sentence, in.against(), picture);
     }
 
-    Judgement judge(Verdict verdict, String sentence, String against, Picture picture) {
+    public Judgement judge(Verdict verdict, String sentence, String against, Picture picture) {
         return new Judgement(verdict, sentence, against, results, lines, picture);
     }
 }

@@ -1,2 +1,2 @@
-/** From what is read or measured to what it means. */
+/** From what is read or measured to what it means: what every gauge asks for, works with and answers. */
 package grimygasket.gauge;

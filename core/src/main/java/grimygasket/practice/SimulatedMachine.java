@@ -1,15 +1,15 @@
 package grimygasket.practice;
 
 import grimygasket.diagnosis.Assessment.Suspect;
-import grimygasket.diagnosis.Complaints;
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Van;
+import grimygasket.diagnosis.belief.Complaints;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.Proved;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
 import grimygasket.flow.Passage;
 import grimygasket.flow.Prediction;
 import grimygasket.flow.Suction;

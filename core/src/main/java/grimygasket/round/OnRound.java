@@ -1,11 +1,11 @@
 package grimygasket.round;
 
 import grimygasket.call.Call;
-import grimygasket.call.Customer;
 import grimygasket.call.Knowhow;
-import grimygasket.call.Progress;
+import grimygasket.call.change.Customer;
+import grimygasket.call.change.Progress;
 import grimygasket.diagnosis.Assessment;
-import grimygasket.visit.Upkeep;
+import grimygasket.visit.ring.Upkeep;
 import org.jspecify.annotations.Nullable;
 
 /**

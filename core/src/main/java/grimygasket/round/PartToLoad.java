@@ -1,7 +1,7 @@
 package grimygasket.round;
 
 import grimygasket.call.Article;
-import grimygasket.diagnosis.Ties;
+import grimygasket.diagnosis.plan.Ties;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

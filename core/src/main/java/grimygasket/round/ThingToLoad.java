@@ -1,6 +1,6 @@
 package grimygasket.round;
 
-import grimygasket.diagnosis.Step;
+import grimygasket.diagnosis.plan.Step;
 import grimygasket.pack.Pack;
 import grimygasket.pack.Tools;
 import java.util.ArrayList;

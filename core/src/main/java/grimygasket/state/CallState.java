@@ -10,12 +10,12 @@ import grimygasket.call.JobSheet;
 import grimygasket.call.Knowhow;
 import grimygasket.call.PartUse;
 import grimygasket.call.Photo;
-import grimygasket.call.Progress;
+import grimygasket.call.change.Progress;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.pack.Applicable;
-import grimygasket.visit.Segment;
-import grimygasket.visit.Stage;
-import grimygasket.visit.Upkeep;
+import grimygasket.visit.ring.Segment;
+import grimygasket.visit.ring.Stage;
+import grimygasket.visit.ring.Upkeep;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -2,9 +2,9 @@ package grimygasket.state;
 
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Van;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
 import grimygasket.pack.Applicable;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Pack;

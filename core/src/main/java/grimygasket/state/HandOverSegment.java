@@ -3,11 +3,11 @@ package grimygasket.state;
 import grimygasket.call.Call;
 import grimygasket.call.Knowhow;
 import grimygasket.call.PartUse;
-import grimygasket.call.Progress;
+import grimygasket.call.change.Progress;
 import grimygasket.diagnosis.Assessment;
 import grimygasket.visit.Advice;
-import grimygasket.visit.Authority;
-import grimygasket.visit.Gap;
+import grimygasket.visit.ring.Authority;
+import grimygasket.visit.ring.Gap;
 import java.math.BigDecimal;
 import java.util.List;
 

@@ -1,13 +1,13 @@
 package grimygasket.state;
 
 import grimygasket.call.Knowhow;
-import grimygasket.diagnosis.Stays;
+import grimygasket.diagnosis.story.Stays;
 import grimygasket.pack.work.Competence;
 import grimygasket.pack.work.Look;
 import grimygasket.pack.work.Proof;
-import grimygasket.visit.ProofRun;
-import grimygasket.visit.Proving;
 import grimygasket.visit.VisitRecord;
+import grimygasket.visit.line.ProofRun;
+import grimygasket.visit.ring.Proving;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;

@@ -3,8 +3,8 @@ package grimygasket.state;
 import grimygasket.call.Call;
 import grimygasket.call.Knowhow;
 import grimygasket.diagnosis.Assessment;
-import grimygasket.diagnosis.Recent;
-import grimygasket.diagnosis.Van;
+import grimygasket.diagnosis.belief.Recent;
+import grimygasket.diagnosis.story.Van;
 import java.util.List;
 
 /**

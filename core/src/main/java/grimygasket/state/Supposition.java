@@ -1,13 +1,13 @@
 package grimygasket.state;
 
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.CodeRead;
-import grimygasket.diagnosis.Finding.CodeShown;
-import grimygasket.diagnosis.Finding.FactKnown;
-import grimygasket.diagnosis.Finding.ReadingTaken;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.CheckMade;
+import grimygasket.diagnosis.belief.Finding.CodeRead;
+import grimygasket.diagnosis.belief.Finding.CodeShown;
+import grimygasket.diagnosis.belief.Finding.FactKnown;
+import grimygasket.diagnosis.belief.Finding.ReadingTaken;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fact;

@@ -1,7 +1,7 @@
 package grimygasket.state;
 
 import grimygasket.units.UnitSystem;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 
 /**
  * Whoever looks at a call.

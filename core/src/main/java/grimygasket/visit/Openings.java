@@ -1,6 +1,6 @@
 package grimygasket.visit;
 
-import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.belief.Finding.ReadingTaken;
 import grimygasket.pack.Pack;
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -2,11 +2,11 @@ package grimygasket.visit;
 
 import grimygasket.diagnosis.Assessment;
 import grimygasket.diagnosis.Assessment.Suspect;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Checked;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Quarantine;
-import grimygasket.diagnosis.Ties;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Checked;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.plan.Ties;
+import grimygasket.diagnosis.story.Quarantine;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.util.Distinct;

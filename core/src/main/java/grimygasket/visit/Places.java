@@ -1,7 +1,7 @@
 package grimygasket.visit;
 
-import grimygasket.diagnosis.Plan;
-import grimygasket.diagnosis.Step;
+import grimygasket.diagnosis.plan.Plan;
+import grimygasket.diagnosis.plan.Step;
 import grimygasket.pack.Pack;
 import java.util.ArrayList;
 import java.util.HashSet;

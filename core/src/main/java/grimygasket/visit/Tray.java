@@ -4,6 +4,8 @@ import grimygasket.pack.Pack;
 import grimygasket.pack.machine.Layer;
 import grimygasket.pack.machine.Screws;
 import grimygasket.util.Distinct;
+import grimygasket.visit.line.Cupped;
+import grimygasket.visit.line.Laid;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;

@@ -1,11 +1,17 @@
 package grimygasket.visit;
 
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Checked;
-import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Checked;
+import grimygasket.diagnosis.belief.Finding.Proved;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
 import grimygasket.pack.Pack;
 import grimygasket.pack.machine.Layer;
+import grimygasket.visit.line.Condition;
+import grimygasket.visit.line.Debt;
+import grimygasket.visit.line.Found;
+import grimygasket.visit.line.Laid;
+import grimygasket.visit.line.Note;
+import grimygasket.visit.line.ProofRun;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -52,7 +58,7 @@ public record VisitRecord(
     }
 
     /** The remedies tried, in order. */
-    List<RemedyTried> remedies() {
+    public List<RemedyTried> remedies() {
         return findings.stream()
                 .filter(RemedyTried.class::isInstance)
                 .map(RemedyTried.class::cast)
@@ -60,18 +66,18 @@ public record VisitRecord(
     }
 
     /** Whether anything was put right: upkeep puts nothing right. */
-    boolean putsSomethingRight() {
+    public boolean putsSomethingRight() {
         return remedies().stream().anyMatch(tried -> tried.proved() != Proved.KEPT_UP)
                 || !ownRemedies().isEmpty();
     }
 
     /** What was done that the know-how does not have. */
-    List<Note> ownRemedies() {
+    public List<Note> ownRemedies() {
         return notes.stream().filter(note -> note.about() == Note.About.DONE).toList();
     }
 
     /** The layers that the work so far has opened, each after those around it. */
-    Set<Layer> opened(Pack pack) {
+    public Set<Layer> opened(Pack pack) {
         var opened = new LinkedHashSet<Layer>();
         for (var finding : findings) {
             if (finding instanceof Checked made) {

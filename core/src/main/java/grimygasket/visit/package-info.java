@@ -1,4 +1,4 @@
 /**
- * The order of a visit, as a ring of segments: what each needs before it is sealed, and what is missing, in words.
+ * What is known of a visit from its lines and findings: what was opened, what lies where, what to advise.
  */
 package grimygasket.visit;

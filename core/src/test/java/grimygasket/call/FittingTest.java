@@ -3,6 +3,7 @@ package grimygasket.call;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import grimygasket.call.change.CallOfTest;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;

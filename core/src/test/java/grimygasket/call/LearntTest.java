@@ -5,7 +5,7 @@ import static org.testng.Assert.assertEquals;
 import grimygasket.call.Learnt.Noted;
 import grimygasket.pack.machine.Fastening;
 import grimygasket.pack.machine.Screws;
-import grimygasket.visit.WayFound;
+import grimygasket.visit.line.WayFound;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -5,7 +5,11 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.diagnosis.Assessment.Suspect;
-import grimygasket.diagnosis.Step.Kind;
+import grimygasket.diagnosis.plan.Plan;
+import grimygasket.diagnosis.plan.Step;
+import grimygasket.diagnosis.plan.Step.Kind;
+import grimygasket.diagnosis.plan.Ties;
+import grimygasket.diagnosis.story.Evidence;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;

@@ -1,12 +1,13 @@
 package grimygasket.diagnosis;
 
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.CodeShown;
-import grimygasket.diagnosis.Finding.FactKnown;
-import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.CheckMade;
+import grimygasket.diagnosis.belief.Finding.CodeShown;
+import grimygasket.diagnosis.belief.Finding.FactKnown;
+import grimygasket.diagnosis.belief.Finding.Proved;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Symptom;
 import java.util.ArrayList;

@@ -1,5 +1,9 @@
 package grimygasket.diagnosis;
 
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;
 import grimygasket.pack.evidence.Fact;
@@ -178,7 +182,7 @@ public final class Packs {
     }
 
     /** One without a part, before which something is looked at. */
-    Packs remedyAfter(String id, String layer, double minutes, Map<String, Double> cures, List<String> looks) {
+    public Packs remedyAfter(String id, String layer, double minutes, Map<String, Double> cures, List<String> looks) {
         return remedy(id, id, layer, minutes, List.of(), cures, looks, false);
     }
 

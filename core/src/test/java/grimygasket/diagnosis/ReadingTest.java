@@ -6,7 +6,10 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
-import grimygasket.diagnosis.Finding.ReadingTaken;
+import grimygasket.diagnosis.belief.Expectation;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.ReadingTaken;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.gauge.Verdict;
 import grimygasket.pack.Pack;
 import grimygasket.pack.PackException;

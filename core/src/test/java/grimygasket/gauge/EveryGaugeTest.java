@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import grimygasket.gauge.Readings.Typed;
+import grimygasket.gauge.all.Gauges;
 import grimygasket.pack.machine.Ratings;
 import grimygasket.units.UnitSystem;
 import java.math.BigDecimal;

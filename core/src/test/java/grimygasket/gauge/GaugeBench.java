@@ -4,6 +4,7 @@ import static org.testng.Assert.expectThrows;
 
 import grimygasket.gauge.Judgement.Result;
 import grimygasket.gauge.Readings.Typed;
+import grimygasket.gauge.all.Gauges;
 import grimygasket.pack.machine.Ratings;
 import grimygasket.units.UnitSystem;
 import java.util.HashMap;

@@ -8,6 +8,7 @@ import grimygasket.flow.Narrowing;
 import grimygasket.flow.PressureSource;
 import grimygasket.flow.Suction;
 import grimygasket.gauge.Readings.Typed;
+import grimygasket.gauge.all.Gauges;
 import grimygasket.pack.machine.Ratings;
 import grimygasket.units.Estimate;
 import grimygasket.units.UnitSystem;

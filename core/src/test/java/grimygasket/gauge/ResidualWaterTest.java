@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import grimygasket.gauge.water.ResidualWater;
 import grimygasket.pack.machine.StandingWater;
 import java.util.List;
 import org.testng.annotations.Test;

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import grimygasket.gauge.water.Hardness;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 

@@ -8,10 +8,10 @@ import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.Proved;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.gauge.Steady;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Check;

@@ -3,11 +3,11 @@ package grimygasket.visit;
 import static org.testng.Assert.assertEquals;
 
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.story.Evidence;
 import grimygasket.pack.machine.Ratings;
 import grimygasket.pack.work.Cadence;
 import grimygasket.pack.work.Habit;

@@ -12,15 +12,17 @@ import grimygasket.diagnosis.Packs;
 import grimygasket.pack.Pack;
 import grimygasket.pack.machine.Piece;
 import grimygasket.pack.machine.Screws;
-import grimygasket.visit.Laid.Place;
 import grimygasket.visit.Tray.State;
+import grimygasket.visit.line.Cupped;
+import grimygasket.visit.line.Laid;
+import grimygasket.visit.line.Laid.Place;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
 
 public class TrayTest {
     /** A sump cover lies under the filter; the kick plate is elsewhere. */
-    static final Pack PACK = new Packs()
+    public static final Pack PACK = new Packs()
             .layer("filter-out", null, 2, 2)
             .layer("sump-cover", "filter-out", 4, 4)
             .layer("kick-plate", null, 4, 4)

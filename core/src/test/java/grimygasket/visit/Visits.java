@@ -1,16 +1,23 @@
 package grimygasket.visit;
 
-import grimygasket.diagnosis.Finding;
+import grimygasket.diagnosis.belief.Finding;
 import grimygasket.pack.machine.Confirmation;
 import grimygasket.pack.machine.Screws;
-import grimygasket.visit.Laid.Place;
+import grimygasket.visit.line.Condition;
+import grimygasket.visit.line.Cupped;
+import grimygasket.visit.line.Debt;
+import grimygasket.visit.line.Found;
+import grimygasket.visit.line.Laid;
+import grimygasket.visit.line.Laid.Place;
+import grimygasket.visit.line.Note;
+import grimygasket.visit.line.ProofRun;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
 /** Records of visits for tests, put together piece by piece. */
-final class Visits {
-    static final long NOW = 1_900_000_000_000L;
+public final class Visits {
+    public static final long NOW = 1_900_000_000_000L;
 
     private String complaint = "Does not drain";
     private List<Finding> findings = List.of();
@@ -24,80 +31,80 @@ final class Visits {
     private final List<Note> notes = new ArrayList<>();
     private final List<ProofRun> proofs = new ArrayList<>();
 
-    Visits complaint(String text) {
+    public Visits complaint(String text) {
         complaint = text;
         return this;
     }
 
-    Visits findings(Finding... some) {
+    public Visits findings(Finding... some) {
         findings = List.of(some);
         return this;
     }
 
-    Visits kept(String... cautions) {
+    public Visits kept(String... cautions) {
         kept = Set.of(cautions);
         return this;
     }
 
-    Visits closed() {
+    public Visits closed() {
         closed = true;
         return this;
     }
 
-    Visits part(PartCount part) {
+    public Visits part(PartCount part) {
         parts.add(part);
         return this;
     }
 
-    Visits laid(Laid... pieces) {
+    public Visits laid(Laid... pieces) {
         laid.addAll(List.of(pieces));
         return this;
     }
 
-    Visits condition(Condition condition) {
+    public Visits condition(Condition condition) {
         conditions.add(condition);
         return this;
     }
 
-    Visits debt(Debt debt) {
+    public Visits debt(Debt debt) {
         debts.add(debt);
         return this;
     }
 
-    Visits thing(Found thing) {
+    public Visits thing(Found thing) {
         things.add(thing);
         return this;
     }
 
-    Visits note(Note note) {
+    public Visits note(Note note) {
         notes.add(note);
         return this;
     }
 
-    Visits seen(String proof, int runs, String... dry) {
+    public Visits seen(String proof, int runs, String... dry) {
         return proof(new ProofRun(proof, null, null, runs, List.of(dry), false));
     }
 
-    Visits proof(ProofRun run) {
+    public Visits proof(ProofRun run) {
         proofs.add(run);
         return this;
     }
 
-    VisitRecord build() {
+    public VisitRecord build() {
         return new VisitRecord(
                 complaint, findings, parts, kept, laid, conditions, debts, things, notes, proofs, closed, NOW);
     }
 
     /** A piece without screws on the tray. */
-    static Laid piece(String id, String layer) {
+    public static Laid piece(String id, String layer) {
         return piece(id, layer, null, Place.TRAY, 0);
     }
 
-    static Laid piece(String id, String layer, Screws screws, Place place, int screwsBack) {
+    public static Laid piece(String id, String layer, Screws screws, Place place, int screwsBack) {
         return piece(id, layer, screws, place, screwsBack, 0, List.of(), List.of());
     }
 
-    static Laid piece(
+    public static Laid piece(
             String id,
             String layer,
             Screws screws,
@@ -125,7 +132,7 @@ final class Visits {
                 reason);
     }
 
-    static Laid lastIn(String id) {
+    public static Laid lastIn(String id) {
         return new Laid(
                 id,
                 id,
@@ -144,7 +151,7 @@ final class Visits {
                 null);
     }
 
-    static Laid joint(String id, Place place) {
+    public static Laid joint(String id, Place place) {
         return new Laid(
                 id, id, null, null, List.of(), null, List.of(), null, true, false, List.of(), 0, place, List.of(),
                 null);

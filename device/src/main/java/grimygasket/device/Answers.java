@@ -1,10 +1,10 @@
 package grimygasket.device;
 
 import grimygasket.call.Call;
-import grimygasket.call.CommandResult;
-import grimygasket.call.CommandResult.Applied;
-import grimygasket.call.CommandResult.Same;
-import grimygasket.diagnosis.Step;
+import grimygasket.call.change.CommandResult;
+import grimygasket.call.change.CommandResult.Applied;
+import grimygasket.call.change.CommandResult.Same;
+import grimygasket.diagnosis.plan.Step;
 import grimygasket.state.CallState;
 import grimygasket.state.Circumstances;
 import grimygasket.state.Consequence;

@@ -1,16 +1,16 @@
 package grimygasket.device;
 
 import grimygasket.call.Article;
-import grimygasket.call.Begin;
-import grimygasket.call.CommandResult.Applied;
 import grimygasket.call.Fitting;
 import grimygasket.call.Knowhow;
+import grimygasket.call.change.Begin;
+import grimygasket.call.change.CommandResult.Applied;
 import grimygasket.device.Answers.Became;
 import grimygasket.device.Answers.Begun;
 import grimygasket.diagnosis.Assessment;
-import grimygasket.gauge.Gauges;
 import grimygasket.gauge.Readings;
 import grimygasket.gauge.UnfitReadings;
+import grimygasket.gauge.all.Gauges;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.machine.Ratings;
 import grimygasket.report.Letterhead;
@@ -67,7 +67,7 @@ public final class Device {
     public static String apply(String question) {
         var asked = FormsCodec.readOfCommand(question);
         var held = asked.held();
-        return FormsCodec.write(Became.of(held.call().apply(asked.command(), asked.by(), knowhow(held))));
+        return FormsCodec.write(Became.of(asked.command().on(held.call(), asked.by(), knowhow(held))));
     }
 
     /** What a command to begin a call makes. */
@@ -90,7 +90,7 @@ public final class Device {
         var held = asked.held();
         CallState state = null;
         for (var command : asked.commands()) {
-            if (!(held.call().apply(command, asked.by(), knowhow(held)) instanceof Applied applied)) {
+            if (!(command.on(held.call(), asked.by(), knowhow(held)) instanceof Applied applied)) {
                 return FormsCodec.write(new Answers.Foreseen(null));
             }
             held = new Held(applied.call(), held.customer(), held.knowhow(), held.circumstances());

@@ -1,13 +1,13 @@
 package grimygasket.device;
 
 import grimygasket.codec.Json;
-import grimygasket.diagnosis.StepReason;
+import grimygasket.diagnosis.plan.StepReason;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.practice.MeterSamples;
 import grimygasket.report.Report;
 import grimygasket.round.Round;
 import grimygasket.state.CallState;
-import grimygasket.visit.Gap;
+import grimygasket.visit.ring.Gap;
 import grimygasket.wording.Missing;
 import grimygasket.wording.StepReasons;
 

@@ -1,7 +1,7 @@
 package grimygasket.device;
 
 import grimygasket.call.Call;
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.state.Circumstances;
 
 /**

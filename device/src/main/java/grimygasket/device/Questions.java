@@ -1,9 +1,9 @@
 package grimygasket.device;
 
-import grimygasket.call.Command;
 import grimygasket.call.Fitting;
 import grimygasket.call.Person;
-import grimygasket.diagnosis.Step;
+import grimygasket.call.change.Command;
+import grimygasket.diagnosis.plan.Step;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.report.Sender;
 import grimygasket.route.Shift;

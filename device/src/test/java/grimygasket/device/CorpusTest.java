@@ -2,14 +2,14 @@ package grimygasket.device;
 
 import static org.testng.Assert.assertEquals;
 
-import grimygasket.call.Begin;
 import grimygasket.call.Call;
-import grimygasket.call.CommandResult;
-import grimygasket.diagnosis.Step;
+import grimygasket.call.change.Begin;
+import grimygasket.call.change.CommandResult;
+import grimygasket.diagnosis.plan.Step;
 import grimygasket.gauge.Gauge;
-import grimygasket.gauge.Gauges;
 import grimygasket.gauge.Input;
 import grimygasket.gauge.Readings.Typed;
+import grimygasket.gauge.all.Gauges;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.report.Currency;
@@ -18,7 +18,7 @@ import grimygasket.route.Location;
 import grimygasket.route.Shift;
 import grimygasket.state.Viewer;
 import grimygasket.units.UnitSystem;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -177,7 +177,7 @@ public class CorpusTest {
         var asked = AskingCodec.write(new Questions.OfCommand(held, command, RandomCall.MAREN));
         same("apply", asked, Device.apply(asked));
         var knowhow = held.circumstances().knowhow(kinds.get(made.knowhow), call);
-        return RandomCall.after(call, call.apply(command, RandomCall.MAREN, knowhow));
+        return RandomCall.after(call, command.on(call, RandomCall.MAREN, knowhow));
     }
 
     /** Steps of the plan, also one that is not in it, and what the complaint may mean. */

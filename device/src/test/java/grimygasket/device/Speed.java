@@ -1,10 +1,10 @@
 package grimygasket.device;
 
-import grimygasket.call.CommandResult;
+import grimygasket.call.change.CommandResult;
 import grimygasket.knowhow.Shipped;
 import grimygasket.state.Viewer;
 import grimygasket.units.UnitSystem;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,15 +30,16 @@ public final class Speed {
             var made = new RandomCall(KIND, knowhow, i);
             var begin = made.begin();
             var call = RandomCall.after(
-                    null, ((grimygasket.call.Begin) begin.change()).begun(begin, RandomCall.MAREN, knowhow.pack(), 1));
+                    null,
+                    ((grimygasket.call.change.Begin) begin.change()).begun(begin, RandomCall.MAREN, knowhow.pack(), 1));
             for (int k = 0; k < COMMANDS; k++) {
                 var held = made.held(call);
                 var command = made.command(made.change(call));
                 questions.add(new String[] {
                     "apply", AskingCodec.write(new Questions.OfCommand(held, command, RandomCall.MAREN))
                 });
-                CommandResult outcome = call.apply(
-                        command, RandomCall.MAREN, held.circumstances().knowhow(knowhow, call));
+                CommandResult outcome =
+                        command.on(call, RandomCall.MAREN, held.circumstances().knowhow(knowhow, call));
                 call = RandomCall.after(call, outcome);
                 var asker =
                         new Asker(new Viewer(Authority.LEAD, UnitSystem.METRIC), 1_900_010_000_000L, RandomCall.CLOCKS);

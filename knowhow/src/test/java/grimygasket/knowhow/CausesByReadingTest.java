@@ -4,11 +4,11 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.diagnosis.Causes;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.ReadingTaken;
-import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.belief.Causes;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.CheckMade;
+import grimygasket.diagnosis.belief.Finding.ReadingTaken;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.units.Amount;
 import grimygasket.units.Quantity;
 import java.util.List;

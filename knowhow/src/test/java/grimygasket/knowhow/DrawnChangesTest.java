@@ -4,22 +4,22 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.call.Call;
 import grimygasket.call.CallMachine;
-import grimygasket.call.Change;
-import grimygasket.call.Command;
-import grimygasket.call.CommandResult;
-import grimygasket.call.CommandResult.Applied;
 import grimygasket.call.Head;
 import grimygasket.call.Knowhow;
 import grimygasket.call.Learnt;
 import grimygasket.call.Person;
-import grimygasket.call.Progress;
-import grimygasket.call.SheetChange.Write;
-import grimygasket.call.StoryChange.Settle;
-import grimygasket.diagnosis.Machine;
+import grimygasket.call.change.Change;
+import grimygasket.call.change.Command;
+import grimygasket.call.change.CommandResult;
+import grimygasket.call.change.CommandResult.Applied;
+import grimygasket.call.change.Progress;
+import grimygasket.call.change.SheetChange.Write;
+import grimygasket.call.change.StoryChange.Settle;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.machine.Feature;
 import grimygasket.pack.work.Competence;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -100,7 +100,7 @@ public class DrawnChangesTest {
 
     private static CommandResult made(Call call, Command command, Person by, Knowhow knowhow) {
         try {
-            return call.apply(command, by, knowhow);
+            return command.on(call, by, knowhow);
         } catch (RuntimeException e) {
             throw new AssertionError(command.change().toString(), e);
         }

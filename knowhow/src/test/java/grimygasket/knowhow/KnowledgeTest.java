@@ -5,10 +5,10 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Van;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Code;
 import grimygasket.pack.evidence.Fault;

@@ -8,7 +8,7 @@ import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.Ways;
 import grimygasket.pack.machine.Fastening;
 import grimygasket.pack.machine.Screws;
-import grimygasket.visit.WayFound;
+import grimygasket.visit.line.WayFound;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;

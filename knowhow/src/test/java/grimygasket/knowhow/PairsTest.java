@@ -3,12 +3,12 @@ package grimygasket.knowhow;
 import static org.testng.Assert.assertTrue;
 
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Van;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
 import grimygasket.pack.Pack;
 import grimygasket.pack.evidence.Fault;
 import grimygasket.pack.evidence.Symptom;

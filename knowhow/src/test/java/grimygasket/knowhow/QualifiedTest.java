@@ -6,35 +6,35 @@ import static org.testng.Assert.assertTrue;
 
 import grimygasket.call.Call;
 import grimygasket.call.CallMachine;
-import grimygasket.call.Change;
-import grimygasket.call.Command;
-import grimygasket.call.CommandResult;
 import grimygasket.call.Head;
 import grimygasket.call.Knowhow;
 import grimygasket.call.Learnt;
 import grimygasket.call.Person;
 import grimygasket.call.Reason;
-import grimygasket.call.SheetChange;
-import grimygasket.call.StoryChange;
+import grimygasket.call.change.Change;
+import grimygasket.call.change.Command;
+import grimygasket.call.change.CommandResult;
+import grimygasket.call.change.SheetChange;
+import grimygasket.call.change.StoryChange;
 import grimygasket.diagnosis.Diagnosis;
-import grimygasket.diagnosis.Evidence;
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Finding.Answer;
-import grimygasket.diagnosis.Finding.CheckMade;
-import grimygasket.diagnosis.Finding.Proved;
-import grimygasket.diagnosis.Finding.RemedyTried;
-import grimygasket.diagnosis.Finding.SymptomSettled;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Plan;
-import grimygasket.diagnosis.Step;
-import grimygasket.diagnosis.StepReason;
-import grimygasket.diagnosis.Van;
-import grimygasket.diagnosis.Waiting;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Finding.Answer;
+import grimygasket.diagnosis.belief.Finding.CheckMade;
+import grimygasket.diagnosis.belief.Finding.Proved;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.plan.Plan;
+import grimygasket.diagnosis.plan.Step;
+import grimygasket.diagnosis.plan.StepReason;
+import grimygasket.diagnosis.story.Evidence;
+import grimygasket.diagnosis.story.Van;
+import grimygasket.diagnosis.story.Waiting;
 import grimygasket.pack.Pack;
 import grimygasket.pack.work.Caution;
 import grimygasket.pack.work.Competence;
-import grimygasket.visit.Authority;
-import grimygasket.visit.ProofRun;
+import grimygasket.visit.line.ProofRun;
+import grimygasket.visit.ring.Authority;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -69,7 +69,7 @@ public class QualifiedTest {
     private static CommandResult entered(Call call, Pack pack, Machine machine, Set<Competence> held, Change change) {
         var knowhow = new Knowhow(pack, List.of(), machine, List.of(), Map.of(), held, Learnt.NOTHING);
         var command = new Command(new UUID(3, 1), CALL, ROLLO.account(), 1, 1_900_000_000_000L, change);
-        return call.apply(command, ROLLO, knowhow);
+        return command.on(call, ROLLO, knowhow);
     }
 
     private static Reason refusal(CommandResult result) {

@@ -1,10 +1,10 @@
 package grimygasket.knowhow;
 
 import grimygasket.diagnosis.Assessment;
-import grimygasket.diagnosis.Machine;
-import grimygasket.diagnosis.Step;
-import grimygasket.diagnosis.Step.Prospect;
-import grimygasket.diagnosis.StepReason;
+import grimygasket.diagnosis.belief.Machine;
+import grimygasket.diagnosis.plan.Step;
+import grimygasket.diagnosis.plan.Step.Prospect;
+import grimygasket.diagnosis.plan.StepReason;
 import grimygasket.pack.Pack;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -2,7 +2,11 @@ package grimygasket.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static java.util.stream.Collectors.counting;
+import static java.util.stream.Collectors.groupingBy;
+import static org.testng.Assert.assertTrue;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -17,6 +21,14 @@ public class ArchitectureTest {
     @Test
     public void noPackageUsesOneThatUsesIt() {
         slices().matching("grimygasket.server.(**)").should().beFreeOfCycles().check(SERVER);
+    }
+
+    @Test
+    public void noRoomIsTooFullToBeSeenAtOnce() {
+        SERVER.stream()
+                .filter(one -> !one.isNestedClass())
+                .collect(groupingBy(JavaClass::getPackageName, counting()))
+                .forEach((room, files) -> assertTrue(files <= 20, room + " has " + files + " files"));
     }
 
     @Test

@@ -2,7 +2,7 @@ package grimygasket.report;
 
 import grimygasket.call.JobSheet;
 import grimygasket.state.CallState;
-import grimygasket.visit.Labour;
+import grimygasket.visit.line.Labour;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 

@@ -62,7 +62,7 @@ public record Report(
 
     /**
      * @param by name and time
-     * @param strokes as of {@link grimygasket.visit.Signature}
+     * @param strokes as of {@link grimygasket.visit.line.Signature}
      */
     public record Signed(String by, String strokes) {}
 }

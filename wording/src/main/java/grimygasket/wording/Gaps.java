@@ -3,7 +3,7 @@ package grimygasket.wording;
 import static java.util.Locale.ROOT;
 
 import grimygasket.pack.machine.Confirmation;
-import grimygasket.visit.Gap;
+import grimygasket.visit.ring.Gap;
 import java.util.List;
 
 /** What is missing in a call. */

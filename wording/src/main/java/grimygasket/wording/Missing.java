@@ -1,7 +1,7 @@
 package grimygasket.wording;
 
-import grimygasket.visit.Authority;
-import grimygasket.visit.Gap;
+import grimygasket.visit.ring.Authority;
+import grimygasket.visit.ring.Gap;
 
 /**
  * A gap, in words.

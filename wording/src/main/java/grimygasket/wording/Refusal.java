@@ -1,10 +1,10 @@
 package grimygasket.wording;
 
-import grimygasket.call.CommandResult;
-import grimygasket.call.CommandResult.Conflict;
-import grimygasket.call.CommandResult.Refused;
 import grimygasket.call.Entry;
 import grimygasket.call.Reason;
+import grimygasket.call.change.CommandResult;
+import grimygasket.call.change.CommandResult.Conflict;
+import grimygasket.call.change.CommandResult.Refused;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package grimygasket.wording;
 
-import grimygasket.diagnosis.StepReason;
+import grimygasket.diagnosis.plan.StepReason;
 import java.util.stream.Collectors;
 
 /** Why a step is advised. */

@@ -3,8 +3,8 @@ package grimygasket.wording;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.visit.Gap;
-import grimygasket.visit.Gap.Kind;
+import grimygasket.visit.ring.Gap;
+import grimygasket.visit.ring.Gap.Kind;
 import java.util.Arrays;
 import java.util.List;
 import org.testng.annotations.DataProvider;

@@ -3,8 +3,8 @@ package grimygasket.wording;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.diagnosis.StepReason;
-import grimygasket.diagnosis.StepReason.Kind;
+import grimygasket.diagnosis.plan.StepReason;
+import grimygasket.diagnosis.plan.StepReason.Kind;
 import java.util.Arrays;
 import java.util.List;
 import org.testng.annotations.DataProvider;

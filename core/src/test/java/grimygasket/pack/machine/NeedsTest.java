@@ -4,8 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import grimygasket.diagnosis.Machine;
 import grimygasket.diagnosis.Packs;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.pack.work.CleaningCalendar;
 import grimygasket.pack.work.School;
 import java.util.List;

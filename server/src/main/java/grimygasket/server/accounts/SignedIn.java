@@ -1,7 +1,7 @@
 package grimygasket.server.accounts;
 
 import grimygasket.call.Person;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;

@@ -15,7 +15,7 @@ import grimygasket.server.calls.records.Filed;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import grimygasket.server.web.Zones;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package grimygasket.server.customers;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.route.Location;
 import java.sql.ResultSet;
 import java.sql.SQLException;

@@ -1,6 +1,6 @@
 package grimygasket.server.customers;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;

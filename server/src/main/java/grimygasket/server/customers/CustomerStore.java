@@ -1,6 +1,6 @@
 package grimygasket.server.customers;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
 import java.util.List;

@@ -2,6 +2,7 @@ package grimygasket.server.documents;
 
 import grimygasket.call.Call;
 import grimygasket.call.Photo;
+import grimygasket.call.change.Settling;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.calls.commands.Commands;
 import grimygasket.server.calls.known.Knowhows;
@@ -127,7 +128,7 @@ class CallDocuments {
         machines.addMachineIfNew(machine, document.customer().id());
         var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());
         var call = document.on(accountId, revision, parts);
-        var impossible = call.contradictions(library.pack(call.machine(), revision)).stream()
+        var impossible = Settling.contradictions(call, library.pack(call.machine(), revision)).stream()
                 .map(Reasons::say)
                 .distinct()
                 .toList();

@@ -2,10 +2,10 @@ package grimygasket.server.documents;
 
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
-import grimygasket.call.Days;
 import grimygasket.call.Entry;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
+import grimygasket.call.change.Days;
 import grimygasket.pack.Pack;
 import grimygasket.pack.work.Caution;
 import grimygasket.pack.work.School;

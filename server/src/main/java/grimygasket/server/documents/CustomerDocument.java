@@ -1,6 +1,6 @@
 package grimygasket.server.documents;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import java.util.List;
 
 /**

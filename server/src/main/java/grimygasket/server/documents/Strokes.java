@@ -1,6 +1,6 @@
 package grimygasket.server.documents;
 
-import grimygasket.visit.Signature;
+import grimygasket.visit.line.Signature;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.RenderingHints;

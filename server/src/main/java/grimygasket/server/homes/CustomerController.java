@@ -1,7 +1,7 @@
 package grimygasket.server.homes;
 
 import grimygasket.call.CallMachine;
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.commands.CustomerChanges;
 import grimygasket.server.customers.CustomerSearch;

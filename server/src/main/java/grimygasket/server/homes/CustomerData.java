@@ -1,6 +1,6 @@
 package grimygasket.server.homes;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.route.Location;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;

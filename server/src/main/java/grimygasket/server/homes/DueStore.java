@@ -1,7 +1,7 @@
 package grimygasket.server.homes;
 
 import grimygasket.call.Call;
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.server.calls.records.FollowsCalls;
 import grimygasket.server.customers.CustomerRows;
 import grimygasket.server.web.ByOwner;

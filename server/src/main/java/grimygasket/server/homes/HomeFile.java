@@ -1,7 +1,7 @@
 package grimygasket.server.homes;
 
 import grimygasket.call.CallMachine;
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.server.web.CsvFile;
 import grimygasket.server.web.CsvFile.Line;
 import grimygasket.util.Unfit;

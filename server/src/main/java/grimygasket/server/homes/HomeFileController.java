@@ -1,6 +1,6 @@
 package grimygasket.server.homes;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.machines.MachineStore;

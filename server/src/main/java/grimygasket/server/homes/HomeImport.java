@@ -1,8 +1,8 @@
 package grimygasket.server.homes;
 
 import grimygasket.call.CallMachine;
-import grimygasket.call.Customer;
 import grimygasket.call.Plate;
+import grimygasket.call.change.Customer;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.machine.Feature;
 import grimygasket.server.calls.commands.CustomerChanges;

@@ -1,7 +1,7 @@
 package grimygasket.server.homes;
 
 import grimygasket.call.CallMachine;
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.report.MachineHistory;
 import grimygasket.report.MachineHistory.Past;
 import grimygasket.server.accounts.AccountStore;

@@ -1,7 +1,7 @@
 package grimygasket.server.machines;
 
 import grimygasket.call.CallMachine;
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.pack.machine.Rating;
 import grimygasket.server.customers.CustomerSearch;
 import grimygasket.server.web.ByOwner;

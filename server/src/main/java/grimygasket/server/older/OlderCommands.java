@@ -1,7 +1,7 @@
 package grimygasket.server.older;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
-import grimygasket.diagnosis.Finding.SymptomSettled;
+import grimygasket.diagnosis.belief.Finding.SymptomSettled;
 import grimygasket.gauge.Readings.Typed;
 import grimygasket.units.Amount;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;

@@ -5,7 +5,7 @@ import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Attachment;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;

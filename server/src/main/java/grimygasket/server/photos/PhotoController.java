@@ -1,7 +1,7 @@
 package grimygasket.server.photos;
 
-import grimygasket.call.Command;
-import grimygasket.call.SheetChange;
+import grimygasket.call.change.Command;
+import grimygasket.call.change.SheetChange;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.commands.Commands;
 import grimygasket.server.calls.commands.Taken;

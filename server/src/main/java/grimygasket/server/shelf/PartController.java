@@ -8,7 +8,7 @@ import grimygasket.server.web.Attachment;
 import grimygasket.server.web.CsvFile;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

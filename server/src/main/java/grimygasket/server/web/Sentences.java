@@ -1,7 +1,7 @@
 package grimygasket.server.web;
 
-import grimygasket.diagnosis.StepReason;
-import grimygasket.visit.Gap;
+import grimygasket.diagnosis.plan.StepReason;
+import grimygasket.visit.ring.Gap;
 import grimygasket.wording.Missing;
 import grimygasket.wording.StepReasons;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package grimygasket.server.web;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import grimygasket.diagnosis.Step;
+import grimygasket.diagnosis.plan.Step;
 import grimygasket.gauge.Readings;
 import grimygasket.report.Report;
 import grimygasket.state.CallState;

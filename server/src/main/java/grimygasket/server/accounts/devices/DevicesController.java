@@ -3,7 +3,7 @@ package grimygasket.server.accounts.devices;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.UUID;

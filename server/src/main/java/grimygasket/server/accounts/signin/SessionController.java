@@ -10,7 +10,7 @@ import grimygasket.server.web.Problem;
 import grimygasket.server.web.Zones;
 import grimygasket.state.ClockChange;
 import grimygasket.units.UnitSystem;
-import grimygasket.visit.Authority;
+import grimygasket.visit.ring.Authority;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

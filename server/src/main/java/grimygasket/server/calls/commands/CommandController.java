@@ -1,10 +1,10 @@
 package grimygasket.server.calls.commands;
 
-import grimygasket.call.Command;
-import grimygasket.call.CommandResult;
 import grimygasket.call.Head;
 import grimygasket.call.Reason;
-import grimygasket.call.VisitChange;
+import grimygasket.call.change.Command;
+import grimygasket.call.change.CommandResult;
+import grimygasket.call.change.VisitChange;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.records.Refusals;

@@ -1,9 +1,9 @@
 package grimygasket.server.calls.commands;
 
-import grimygasket.call.Begin;
 import grimygasket.call.Call;
-import grimygasket.call.Command;
-import grimygasket.call.CommandResult;
+import grimygasket.call.change.Begin;
+import grimygasket.call.change.Command;
+import grimygasket.call.change.CommandResult;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.known.Knowhows;
 import grimygasket.server.calls.known.Known;
@@ -89,7 +89,7 @@ public class Commands {
         if (locked.before() != null) {
             return new Handled(known.call(), log.addRepeat(command, locked.before(), me.id(), received));
         }
-        var outcome = known.call().apply(command, me.person(), known.knowhow());
+        var outcome = command.on(known.call(), me.person(), known.knowhow());
         var call = outcome instanceof CommandResult.Applied applied ? keep(known, applied.call()) : known.call();
         return new Handled(call, log.add(command, returned, me.id(), received, outcome));
     }

@@ -1,6 +1,6 @@
 package grimygasket.server.calls.commands;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import grimygasket.server.calls.records.CallStore;
 import grimygasket.server.calls.records.CommandLog;
 import grimygasket.server.customers.CustomerStore;

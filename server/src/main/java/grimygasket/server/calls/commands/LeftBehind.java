@@ -1,6 +1,6 @@
 package grimygasket.server.calls.commands;
 
-import grimygasket.call.Command;
+import grimygasket.call.change.Command;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;

@@ -1,7 +1,7 @@
 package grimygasket.server.calls.commands;
 
-import grimygasket.call.Change;
-import grimygasket.call.Command;
+import grimygasket.call.change.Change;
+import grimygasket.call.change.Command;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.devices.Devices;
 import grimygasket.server.calls.commands.LeftBehind.Left;

@@ -1,9 +1,9 @@
 package grimygasket.server.calls.commands;
 
-import grimygasket.call.Begin;
 import grimygasket.call.Call;
-import grimygasket.call.Command;
-import grimygasket.call.CommandResult;
+import grimygasket.call.change.Begin;
+import grimygasket.call.change.Command;
+import grimygasket.call.change.CommandResult;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.records.CallStore;
 import grimygasket.server.calls.records.CommandLog;

@@ -1,7 +1,7 @@
 package grimygasket.server.calls.known;
 
-import grimygasket.diagnosis.Finding;
-import grimygasket.diagnosis.Machine;
+import grimygasket.diagnosis.belief.Finding;
+import grimygasket.diagnosis.belief.Machine;
 import grimygasket.pack.Pack;
 import grimygasket.server.calls.records.CallStore;
 import java.util.List;

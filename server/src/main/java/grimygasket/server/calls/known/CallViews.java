@@ -2,7 +2,7 @@ package grimygasket.server.calls.known;
 
 import grimygasket.call.Call;
 import grimygasket.call.Entry;
-import grimygasket.diagnosis.Finding.RemedyTried;
+import grimygasket.diagnosis.belief.Finding.RemedyTried;
 import grimygasket.pack.ModelFamily;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.records.CallStore;

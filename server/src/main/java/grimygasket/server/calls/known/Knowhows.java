@@ -18,7 +18,7 @@ import grimygasket.server.shelf.ShelfStore;
 import grimygasket.server.web.Zones;
 import grimygasket.state.Circumstances;
 import grimygasket.visit.Advice;
-import grimygasket.visit.Upkeep.Last;
+import grimygasket.visit.ring.Upkeep.Last;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -3,7 +3,7 @@ package grimygasket.server.calls.learnt;
 import grimygasket.call.Call;
 import grimygasket.call.Line;
 import grimygasket.server.calls.records.FollowsCalls;
-import grimygasket.visit.Note;
+import grimygasket.visit.line.Note;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;

@@ -2,7 +2,6 @@ package grimygasket.server.calls.records;
 
 import grimygasket.call.Call;
 import grimygasket.call.CallMachine;
-import grimygasket.call.Command;
 import grimygasket.call.Complaint;
 import grimygasket.call.Confirmed;
 import grimygasket.call.Entry;
@@ -10,6 +9,7 @@ import grimygasket.call.Head;
 import grimygasket.call.Line;
 import grimygasket.call.PartUse;
 import grimygasket.call.Photo;
+import grimygasket.call.change.Command;
 import grimygasket.pack.machine.Rating;
 import grimygasket.route.Window;
 import grimygasket.server.calls.records.CommandLog.Before;

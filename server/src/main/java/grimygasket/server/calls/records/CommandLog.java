@@ -1,9 +1,9 @@
 package grimygasket.server.calls.records;
 
-import grimygasket.call.Change;
-import grimygasket.call.Command;
-import grimygasket.call.CommandResult;
 import grimygasket.call.Reason;
+import grimygasket.call.change.Change;
+import grimygasket.call.change.Command;
+import grimygasket.call.change.CommandResult;
 import grimygasket.server.calls.records.Surroundings.FromFile;
 import grimygasket.server.calls.records.TrailController.Trace;
 import grimygasket.server.web.Problem;

@@ -1,7 +1,7 @@
 package grimygasket.server.calls.records;
 
 import grimygasket.call.Call;
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 
 /**
  * A call as it is on file, with whose machine it is about.

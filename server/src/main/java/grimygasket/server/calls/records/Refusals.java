@@ -1,6 +1,6 @@
 package grimygasket.server.calls.records;
 
-import grimygasket.call.CommandResult;
+import grimygasket.call.change.CommandResult;
 import grimygasket.server.web.Problem;
 import grimygasket.wording.Refusal;
 import org.springframework.http.ProblemDetail;

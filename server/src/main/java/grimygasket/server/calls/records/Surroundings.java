@@ -1,6 +1,6 @@
 package grimygasket.server.calls.records;
 
-import grimygasket.call.Customer;
+import grimygasket.call.change.Customer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

@@ -1,6 +1,6 @@
 package grimygasket.server.calls.records;
 
-import grimygasket.call.Change;
+import grimygasket.call.change.Change;
 import grimygasket.server.calls.records.CommandLog.Became;
 import java.util.List;
 import java.util.UUID;

@@ -3,8 +3,8 @@ package grimygasket.server.calls.commands;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
-import grimygasket.call.CautionChange.Confirm;
-import grimygasket.call.Command;
+import grimygasket.call.change.CautionChange.Confirm;
+import grimygasket.call.change.Command;
 import grimygasket.server.accounts.SignedIn;
 import java.time.Clock;
 import java.util.List;

@@ -1,0 +1,2 @@
+/** Gauges of suction, ducts, filters and drying. */
+package grimygasket.gauge.air;

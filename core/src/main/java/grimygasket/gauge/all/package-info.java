@@ -1,0 +1,2 @@
+/** All gauges that there are. */
+package grimygasket.gauge.all;
