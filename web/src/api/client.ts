@@ -176,6 +176,6 @@ async function leaveBehind() {
     .then((db) => db.getAll('outbox'))
     .catch(() => [])
   if (!waiting.length) return
-  const commands = waiting.map(({ command }) => command)
+  const commands = waiting.flatMap(({ command }) => command ?? [])
   await api.POST('/api/left-behind', { body: { commands } }).catch(() => undefined)
 }

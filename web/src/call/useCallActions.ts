@@ -83,7 +83,7 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
     queryClient,
   )
   /** What the server did not take afterwards, and nobody has looked at yet. */
-  const notTaken = computed(() => refused.value.find(({ command }) => command.call === callId.value))
+  const notTaken = computed(() => refused.value.find(({ command }) => command?.call === callId.value))
   const problem = computed(() => {
     const error = mutation.error.value
     if (error) return error instanceof Problem ? error : new Problem('', NOT_WORKED_OUT)
@@ -133,7 +133,7 @@ export function useCallActions(callId: Ref<string>, foresight: Foresight = () =>
     waits: computed(() => mutation.isPending.value || waits(callId.value)),
     /** What was to be entered when it met another answer to the same thing. */
     mine: computed(() => {
-      const change = (mutation.error.value ? mutation.variables.value : notTaken.value)?.command.change
+      const change = (mutation.error.value ? mutation.variables.value : notTaken.value)?.command?.change
       return change?.kind === 'settle' || change?.kind === 'correct' ? change.finding : undefined
     }),
     again: () => mutation.variables.value && run({ ...mutation.variables.value, view: undefined }),

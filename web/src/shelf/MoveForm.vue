@@ -8,17 +8,10 @@ import Chips from '../ui/field/Chips.vue'
 import Notice from '../ui/Notice.vue'
 import Stepper from '../ui/field/Stepper.vue'
 import { useMove } from './queries'
+import { REASONS } from './reasons'
 
 /** Changes how many of a part are on a van, one's own or, for leads, anybody's. */
 const props = defineProps<{ stocked: StockedPart; session: Session }>()
-const REASONS = {
-  RECEIVED: 'Received',
-  COUNTED: 'Counted',
-  GIVEN: 'Given to',
-  WRITTEN_OFF: 'Written off',
-  RETURNED: 'Returned',
-  WARRANTY: 'Sent in under warranty',
-}
 const reason = ref<keyof typeof REASONS>('RECEIVED')
 const van = ref(props.session.id)
 const to = ref('')
@@ -37,7 +30,10 @@ const onVan = computed(() => props.stocked.vans.find(({ account }) => account ==
 watch([reason, onVan], () => (count.value = reason.value === 'COUNTED' ? Math.max(0, onVan.value) : 1))
 watch([reason, van, to, count], () => (id.value = uuid()))
 
-const move = useMove(() => props.stocked.part.id)
+const onOwn = computed(
+  () => props.stocked.vans.find(({ account }) => account === props.session.id)?.count ?? 0,
+)
+const move = useMove(() => props.stocked.part, onOwn)
 function keep() {
   const moving: PartMoving = { id: id.value, reason: reason.value, count: count.value, van: van.value }
   move.mutate(

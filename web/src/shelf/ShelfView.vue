@@ -50,7 +50,6 @@ watch([awaited, data, isFetching], () => {
 })
 
 function show(one?: StockedPart) {
-  if (here.value) return
   chosen.value = one
   open.value = true
 }
@@ -82,7 +81,8 @@ function show(one?: StockedPart) {
       </div>
       <Failure :reason="failureReason" class="mb-4" @again="refetch()" />
       <p v-if="here" class="border-warn bg-warn-pale mb-3 border-l-8 px-3 py-2" role="status">
-        Without signal: what is on your van, as this device knows it. Counts can be changed again with signal.
+        Without signal: what is on your van, as this device knows it. What you change is sent as soon as there
+        is some.
       </p>
       <ul v-if="session" aria-label="Parts" role="list">
         <PartLine
@@ -108,6 +108,6 @@ function show(one?: StockedPart) {
       <Labels v-if="parts.length && !here" class="mt-6" :text="text" />
       <ListFile v-if="!here" :lead="!!session?.lead" />
     </template>
-    <PartSheet v-if="session" v-model="open" :stocked="current" :session="session" />
+    <PartSheet v-if="session" v-model="open" :stocked="current" :session="session" :here="here" />
   </main>
 </template>

@@ -6,6 +6,7 @@ import type { Arrived, ListedPart, Ordering, PartMoving, StockedPart } from '../
 import { prepareAnew } from '../store/held/nextDays'
 import { partsHere } from '../store/held/parts'
 import { patiently } from '../store/held/patiently'
+import { movePart } from '../store/outgoing/move'
 
 /** As many as the server gives at a time. */
 const PAGE = 50
@@ -67,13 +68,18 @@ function shelfChanged() {
   prepareAnew()
 }
 
-/** Changes how many of a part are on a van. */
-export function useMove(part: MaybeRefOrGetter<string>) {
+/**
+ * Changes how many of a part are on a van, with signal or without.
+ *
+ * @param onOwn how many are on one's own, as it is shown
+ */
+export function useMove(part: MaybeRefOrGetter<ListedPart>, onOwn: MaybeRefOrGetter<number>) {
   return useMutation({
-    mutationFn: (body: PartMoving) =>
-      answer(() =>
-        api.POST('/api/parts/{partId}/moves', { params: { path: { partId: toValue(part) } }, body }),
-      ),
+    networkMode: 'always',
+    mutationFn: (moving: PartMoving) => {
+      const { id, name } = toValue(part)
+      return movePart({ id, name }, moving, toValue(onOwn))
+    },
     onSuccess: shelfChanged,
   })
 }

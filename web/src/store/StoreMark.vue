@@ -7,7 +7,7 @@ import { clock } from '../ui/text/clocks'
 import { heightAs } from '../ui/heightAs'
 import NotTaken from './NotTaken.vue'
 import { refused, waiting } from './outgoing/outbox'
-import { keepsNothing } from './storage'
+import { doneAt, keepsNothing } from './storage'
 
 const { data: session } = useSession()
 
@@ -16,7 +16,7 @@ const SOON_MS = 1_500
 const now = useNow({ interval: 500 })
 const mine = computed(() => waiting.value.filter((one) => one.account === session.value?.id))
 const returned = computed(() => mine.value.filter((one) => one.returned).length)
-const first = computed(() => mine.value[0]?.command.at)
+const first = computed(() => mine.value[0] && doneAt(mine.value[0]))
 const long = computed(() => first.value !== undefined && now.value.getTime() - first.value > SOON_MS)
 /** Of people who have to sign in here before it goes out. */
 const others = computed(() => waiting.value.filter((one) => one.account !== session.value?.id).length)

@@ -1,25 +1,44 @@
 import { ref } from 'vue'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { Call, Command, HeldCall, NextDays } from '../api/types'
+import type { Call, Command, HeldCall, NextDays, PartMoving } from '../api/types'
 import type { Acknowledged } from './outgoing/acknowledged'
 import { upgrade } from './held/older'
 import type { OffVan } from './held/van'
 
-/** Something done here that the server has not taken yet, or has refused. */
-export interface Waiting {
+interface InTurn {
   /** Its place in the order in which things were done. */
   place: number
   /** Of whoever did it: nobody else sends it. */
   account: string
-  command: Command
-  /** Of a photo that is added. */
-  picture?: Blob
   /** What it takes off the van, as far as it does. */
   offVan?: OffVan
   /** It was acknowledged before, and is given back, as the server's database was restored from a backup since. */
   returned?: boolean
   refused?: Refused
 }
+
+/** Something done to a call. */
+interface WaitingCommand extends InTurn {
+  command: Command
+  /** Of a photo that is added. */
+  picture?: Blob
+}
+
+/** Parts that came onto a van, or went off it, other than by being used. */
+interface WaitingMove extends InTurn {
+  command?: undefined
+  picture?: undefined
+  move: { at: number; part: { id: string; name: string }; moving: PartMoving }
+}
+
+/** Something done here that the server has not taken yet, or has refused. */
+export type Waiting = WaitingCommand | WaitingMove
+
+/** The same before it has a place. */
+export type Done = Omit<WaitingCommand, 'place'> | Omit<WaitingMove, 'place'>
+
+/** When it was done, in milliseconds since 1970. */
+export const doneAt = (one: Waiting) => (one.command ? one.command.at : one.move.at)
 
 /** Why the server did not take it, as it said. */
 interface Refused {

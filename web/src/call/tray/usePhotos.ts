@@ -24,7 +24,7 @@ async function shrunk(file: File): Promise<Blob> {
 const here = new Map<string, string>()
 
 function placeHere(photo: string): string | undefined {
-  const picture = waiting.value.find(({ command }) => command.id === photo)?.picture
+  const picture = waiting.value.find(({ command }) => command?.id === photo)?.picture
   if (picture && !here.has(photo)) here.set(photo, URL.createObjectURL(picture))
   return here.get(photo)
 }

@@ -1,5 +1,5 @@
 import type { IDBPTransaction, StoreNames } from 'idb'
-import type { NextDays, Pack } from '../../api/types'
+import type { Command, NextDays, Pack } from '../../api/types'
 import { lowerFirst } from '../../ui/text/format'
 import type { Acknowledged } from '../outgoing/acknowledged'
 import type { Tables, Waiting } from '../storage'
@@ -15,7 +15,7 @@ export async function upgrade(from: number, all: Upgrade) {
   if (from < 5) {
     await change(all, 'calls', named)
     await change(all, 'knowhow', (json) => JSON.stringify(named(JSON.parse(json))))
-    await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: named(waiting.command) }))
+    await change(all, 'outbox', (waiting) => done(waiting, named))
   }
   if (from === 4)
     await change(all, 'acknowledged', (one: Acknowledged) => ({ ...one, command: named(one.command) }))
@@ -23,9 +23,12 @@ export async function upgrade(from: number, all: Upgrade) {
   if (from < 8) await change(all, 'knowhow', inPlace)
   if (from === 1) {
     await change(all, 'calls', uncertain)
-    await change(all, 'outbox', (waiting: Waiting) => ({ ...waiting, command: uncertain(waiting.command) }))
+    await change(all, 'outbox', (waiting) => done(waiting, uncertain))
   }
 }
+
+const done = (waiting: Waiting, changed: (command: Command) => Command): Waiting =>
+  waiting.command ? { ...waiting, command: changed(waiting.command) } : waiting
 
 /** In version 1 the standard uncertainty of a reading was called its spread. */
 const uncertain = <T>(value: T): T =>

@@ -10,7 +10,7 @@ const { storage } = await import('../storage')
 const DAY = 24 * 3600 * 1000
 const command = (id: string, seq: number, call = 'a call') => ({ id, seq, call }) as Command
 const outbox = async () => (await storage()).getAll('outbox')
-const kept = async () => (await (await storage()).getAll('acknowledged')).map((one) => one.command.id)
+const kept = async () => (await (await storage()).getAll('acknowledged')).map((one) => one.command?.id)
 
 beforeEach(async () => {
   const db = await storage()
@@ -28,7 +28,7 @@ test('what was acknowledged is given back once, in its order and before what wai
   await acknowledge({ account: 'maren', command: command('third', 11) })
   expect(await hearHistory('the first')).toBe(false)
   expect(await hearHistory('restored')).toBe(true)
-  expect((await outbox()).map((one) => one.command.id)).toEqual(['first', 'second', 'third', 'waits'])
+  expect((await outbox()).map((one) => one.command?.id)).toEqual(['first', 'second', 'third', 'waits'])
   expect((await outbox()).map((one) => !!one.returned)).toEqual([true, true, true, false])
   expect(await kept()).toEqual([])
   expect(await hearHistory('restored')).toBe(false)

@@ -119,6 +119,10 @@ const told: Told = {
     await anew(call)
     if (BEYOND_THE_RECORD.includes(change.kind)) prepareAnew()
   },
+  moved() {
+    for (const queryKey of [['parts'], ['moves']]) void queryClient.invalidateQueries({ queryKey })
+    prepareAnew()
+  },
 }
 
 /**

@@ -1,9 +1,11 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, expect, test, vi } from 'vitest'
 import { Problem } from '../../api/problem'
-import type { Command, HeldCall, Taken } from '../../api/types'
+import type { Command, HeldCall, PartMoving, Taken } from '../../api/types'
 
 const sent = vi.fn<(command: Command) => Promise<Taken>>()
+const moved = vi.fn<(part: string, moving: PartMoving) => Promise<unknown>>()
+vi.mock('../../api/moves', () => ({ moved: (part: string, moving: PartMoving) => moved(part, moving) }))
 vi.mock('../../api/commands', () => ({ sent: (_: string, command: Command) => sent(command) }))
 vi.stubGlobal('navigator', { locks: { request: (_: string, act: () => unknown) => act() } })
 
@@ -12,8 +14,8 @@ const { storage } = await import('../storage')
 
 const command = (id: string, call = 'a call', kind = 'settle') => ({ id, call, change: { kind } }) as Command
 const call: Taken = { call: 'a call', version: 1 }
-const told = { taken: vi.fn(), refused: vi.fn() }
-const ids = () => waiting.value.map((one) => one.command.id)
+const told = { taken: vi.fn(), refused: vi.fn(), moved: vi.fn() }
+const ids = () => waiting.value.map((one) => one.command?.id)
 
 beforeEach(async () => {
   await (await storage()).clear('outbox')
@@ -118,7 +120,40 @@ test('what could not be done after all is looked at before anything becomes of i
   sent.mockResolvedValue(call)
   await send('maren', told)
   expect(sent.mock.calls.map(([one]) => one.id)).toEqual(['first', 'third'])
-  expect(refused.value.map(({ command, refused }) => [command.id, refused?.message])).toEqual([
+  expect(refused.value.map(({ command, refused }) => [command?.id, refused?.message])).toEqual([
     ['second', 'It is closed.'],
   ])
+})
+
+const move = (reason: PartMoving['reason'], count: number) => ({
+  account: 'maren',
+  offVan: { valve: -count },
+  move: { at: 1, part: { id: 'valve', name: 'Valve' }, moving: { id: reason, reason, count, van: 'maren' } },
+})
+
+test('what came onto the van goes out between what was done before and after, and is on it for every call', async () => {
+  const shelf = [{ id: 'valve', onVan: 0 }]
+  const other = { call: { head: { id: 'another call' } }, circumstances: { shelf } } as unknown as HeldCall
+  await (await storage()).put('calls', other, 'another call')
+  await put({ command: command('first'), account: 'maren' }, other)
+  await put(move('RECEIVED', 2))
+  await put({ command: command('second'), account: 'maren' }, other)
+  const kept = await (await storage()).get('calls', 'another call')
+  expect(kept?.circumstances.shelf[0]?.onVan).toBe(2)
+
+  const order: string[] = []
+  sent.mockImplementation(({ id }) => Promise.resolve(order.push(id)).then(() => call))
+  moved.mockImplementation((_, { id }) => Promise.resolve(order.push(id)).then(() => []))
+  await send('maren', told)
+  expect(order).toEqual(['first', 'RECEIVED', 'second'])
+  expect(told.moved).toHaveBeenCalledOnce()
+})
+
+test('a count that is not taken stays until somebody has looked', async () => {
+  await put(move('COUNTED', 2))
+  moved.mockRejectedValue(new Problem('not-yours', 'Only the lead does.'))
+  await send('maren', told)
+  expect(refused.value.map((one) => one.refused?.message)).toEqual(['Only the lead does.'])
+  await settle(refused.value[0]!)
+  expect(await read()).toEqual([])
 })

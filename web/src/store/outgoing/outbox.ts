@@ -1,9 +1,10 @@
 import { computed, shallowRef } from 'vue'
 import { sent } from '../../api/commands'
+import { moved } from '../../api/moves'
 import { Problem } from '../../api/problem'
 import type { Command, HeldCall, Taken } from '../../api/types'
 import { withOffVan } from '../held/van'
-import { alone, keepsNothing, storage, type Waiting } from '../storage'
+import { alone, keepsNothing, storage, type Done, type Waiting } from '../storage'
 
 const TRY_AGAIN_MS = 3_000
 
@@ -14,7 +15,7 @@ export const waiting = computed(() => all.value.filter((one) => !one.refused))
 export const refused = computed(() => all.value.filter((one) => one.refused))
 
 /** Whether something that was done to a call waits. */
-export const waits = (call: string) => waiting.value.some(({ command }) => command.call === call)
+export const waits = (call: string) => waiting.value.some(({ command }) => command?.call === call)
 
 const puts = new Map<string, number>()
 
@@ -40,7 +41,7 @@ export const waitingOf = async (account: string): Promise<Waiting[]> =>
 
 /** The commands to a call that wait, in their order. */
 export const waitingFor = async (call: string): Promise<Command[]> =>
-  (await read()).filter((one) => one.command.call === call && !one.refused).map((one) => one.command)
+  (await read()).flatMap(({ command, refused }) => (command?.call === call && !refused ? [command] : []))
 
 /** Nothing is kept by halves. */
 function abort(transaction: { abort: () => void }) {
@@ -54,11 +55,12 @@ function abort(transaction: { abort: () => void }) {
 const isFull = (e: unknown) => e instanceof DOMException && e.name === 'QuotaExceededError'
 
 /**
- * Keeps a command until the server has taken it, and what it has made of its call; all other calls are held against the same van.
+ * Keeps what was done until the server has taken it, and what it has made of its call; all other calls are held against the same van.
  *
+ * @param after the call as a command has made it; none for parts that were moved
  * @returns whether there was room for it
  */
-export async function put(one: Omit<Waiting, 'place'>, after: HeldCall) {
+export async function put(one: Done, after?: HeldCall) {
   const { command, offVan = {} } = one
   const both = (await storage()).transaction(['outbox', 'calls'], 'readwrite', { durability: 'strict' })
   const outbox = both.objectStore('outbox')
@@ -72,7 +74,7 @@ export async function put(one: Omit<Waiting, 'place'>, after: HeldCall) {
     }
     await Promise.all([
       outbox.put({ place: (last?.key ?? 0) + 1, ...one }),
-      calls.put(after, command.call),
+      command && after && calls.put(after, command.call),
       both.done,
     ])
   } catch (e) {
@@ -83,13 +85,13 @@ export async function put(one: Omit<Waiting, 'place'>, after: HeldCall) {
     return false
   }
   keepsNothing.value = undefined
-  puts.set(command.call, doneTo(command.call) + 1)
+  if (command) puts.set(command.call, doneTo(command.call) + 1)
   await changed()
   return true
 }
 
 /** Keeps that something was not taken, until somebody has looked at it. */
-export async function putRefused(one: Omit<Waiting, 'place'>, { kind, message, theirs }: Problem) {
+export async function putRefused(one: Done, { kind, message, theirs }: Problem) {
   const { store, done } = (await storage()).transaction('outbox', 'readwrite')
   const last = await store.openKeyCursor(null, 'prev')
   await store.put({ place: (last?.key ?? 0) + 1, ...one, refused: { kind, message, theirs } })
@@ -99,7 +101,7 @@ export async function putRefused(one: Omit<Waiting, 'place'>, { kind, message, t
 
 /** What was given back and refused may be taken once others have given back what it builds on: it waits once more. */
 export async function retryReturned(call: string) {
-  const some = (await read()).filter((one) => one.returned && one.refused && one.command.call === call)
+  const some = (await read()).filter((one) => one.returned && one.refused && one.command?.call === call)
   for (const one of some) await retry(one)
   return some.length > 0
 }
@@ -114,9 +116,9 @@ export async function retry(one: Waiting) {
 export async function settle({ place, command }: Waiting) {
   const db = await storage()
   await db.delete('outbox', place)
-  if (command.change.kind === 'begin') {
+  if (command?.change.kind === 'begin') {
     for (const one of await read())
-      if (one.command.call === command.call) await db.delete('outbox', one.place)
+      if (one.command?.call === command.call) await db.delete('outbox', one.place)
     await db.delete('calls', command.call)
   }
   await changed()
@@ -126,6 +128,8 @@ export async function settle({ place, command }: Waiting) {
 export interface Told {
   taken: (command: Command, taken: Taken) => unknown
   refused: (command: Command) => unknown
+  /** Parts were moved, or could not be. */
+  moved: () => unknown
 }
 
 let under: Promise<void> | undefined
@@ -144,25 +148,32 @@ export function send(account: string, told: Told): Promise<void> {
   return under
 }
 
-const isRefusedBegin = ({ command, refused }: Waiting) => !!refused && command.change.kind === 'begin'
+/** The call that could not begin. */
+const notBegun = ({ command, refused }: Waiting) =>
+  refused && command?.change.kind === 'begin' ? [command.call] : []
+
+/** Sends one thing that was done. */
+const sendOne = ({ account, returned, ...one }: Waiting) =>
+  one.command ? sent(account, one.command, one.picture, returned) : moved(one.move.part.id, one.move.moving)
 
 async function sendAll(account: string, told: Told) {
   for (;;) {
     const all = await read()
     // The server knows nothing of a call that it has not begun.
-    const unknown = new Set(all.filter(isRefusedBegin).map((one) => one.command.call))
-    const next = all.find((one) => one.account === account && !one.refused && !unknown.has(one.command.call))
-    if (!next) return
-    const taken = await sent(account, next.command, next.picture, next.returned).catch(
-      async (problem: unknown) => {
-        if (!(problem instanceof Problem) || problem.passes) throw problem
-        const { kind, message, theirs } = problem
-        await (await storage()).put('outbox', { ...next, refused: { kind, message, theirs } })
-      },
+    const unknown = new Set(all.flatMap(notBegun))
+    const next = all.find(
+      (one) => one.account === account && !one.refused && !(one.command && unknown.has(one.command.call)),
     )
+    if (!next) return
+    const taken = await sendOne(next).catch(async (problem: unknown) => {
+      if (!(problem instanceof Problem) || problem.passes) throw problem
+      const { kind, message, theirs } = problem
+      await (await storage()).put('outbox', { ...next, refused: { kind, message, theirs } })
+    })
     if (taken) await (await storage()).delete('outbox', next.place)
     await changed()
-    if (taken) told.taken(next.command, taken)
+    if (!next.command) told.moved()
+    else if (taken) told.taken(next.command, taken as Taken)
     else told.refused(next.command)
   }
 }

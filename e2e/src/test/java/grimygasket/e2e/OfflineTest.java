@@ -87,6 +87,15 @@ public class OfflineTest extends BrowserTest {
         page.navigate(installation.address() + "/shelf");
         assertThat(page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("RV-20")))
                 .containsText("2 on your van");
+        page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("RV-20"))
+                .getByRole(AriaRole.BUTTON)
+                .click();
+        button(page, "Save").click();
+        assertThat(page.getByLabel("On the vans")).containsText("3");
+        page.reload();
+        assertThat(page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("RV-20")))
+                .containsText("3 on your van");
         signalReturns(page);
         assertEquals(findings(id), new String[] {
             "symptom-settled water-returns YES", "check-made valve-ball open", "remedy-tried replace-valve CURED"
@@ -94,6 +103,14 @@ public class OfflineTest extends BrowserTest {
         assertEquals(
                 column("select used, unit_price, remedy from part_use where call_id = '" + id + "'"),
                 new String[] {"1 7.40 replace-valve"});
+        assertEquals(
+                column("""
+                        select m.reason, m.moved, m.on_van from part_move m join part p on p.id = m.part_id
+                        where p.number = 'RV-20' and m.by_account = (select id from account where login = 'maren')
+                        order by m.at desc limit 2
+                        """),
+                new String[] {"RECEIVED 1 3", "USED -1 2"},
+                "each once, in the order in which it was done");
         assertEquals(column("select count(*) from photo where call_id = '" + id + "'"), new String[] {"1"});
         assertEquals(
                 column("select advice, closed_at is not null from service_call where id = '" + id + "'"),
