@@ -10,6 +10,7 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/round' },
     { path: '/round/:day?', component: RoundView, props: true },
+    { path: '/week/:day?', component: () => import('./board/WeekView.vue'), props: true },
     { path: '/board/:day?', component: () => import('./board/BoardView.vue'), props: true },
     { path: '/calls/:id', component: callView, props: true },
     { path: '/calls/:id/report', component: () => import('./report/ReportView.vue'), props: true },

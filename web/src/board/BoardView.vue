@@ -1,20 +1,21 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSession } from '../api/queries'
 import { isoToday } from '../ui/text/clocks'
 import { clockTime, dayName, daysSince1970, shiftDay } from '../ui/text/format'
 import Failure from '../ui/Failure.vue'
 import Notice from '../ui/Notice.vue'
+import DayOrWeek from './DayOrWeek.vue'
 import GiveSheet from './GiveSheet.vue'
 import LaneRow from './LaneRow.vue'
 import PlanCard from './PlanCard.vue'
 import VisitBlock from './VisitBlock.vue'
 import { NOBODY } from '../ui/nobody'
 import { useBoard, usePlan } from './queries'
-import { reversed, spotOf, useReplan, type Change } from './replan'
 import { along, HOURS } from './timeline'
-import { stateOf, visitsOf, type BoardVisit } from './visits'
+import { useReplanning } from './useReplanning'
+import { visitsOf } from './visits'
 
 /** Everybody's day. */
 const props = defineProps<{ day?: string }>()
@@ -25,27 +26,8 @@ const { data: board, failureReason, refetch } = useBoard(day)
 const nobodys = computed(() => visitsOf(board.value?.nobody ?? []))
 const go = (to: string) => router.push(to === board.value?.today ? '/board' : `/board/${to}`)
 
-/** The visit that is looked at, and on whose day it is. */
-const chosen = ref<{ visit: BoardVisit; from: string }>()
-const giving = ref(false)
-function choose(visit: BoardVisit, from: string) {
-  chosen.value = { visit, from }
-  giving.value = true
-}
-
 const plan = usePlan(day)
-const replan = useReplan()
-/** What was changed last; it can be taken back. */
-const done = ref<Change[]>([])
-function take(changes: Change[], reset = () => {}) {
-  replan.mutate(changes, {
-    onSuccess() {
-      done.value = changes
-      reset()
-    },
-  })
-}
-const undo = () => replan.mutate(reversed(done.value), { onSuccess: () => (done.value = []) })
+const { chosen, giving, choose, replan, done, take, undo, drop: dropOn } = useReplanning()
 
 /** A visit was dropped on somebody's day. */
 function drop(id: string, to: string, minute: number) {
@@ -55,14 +37,8 @@ function drop(id: string, to: string, minute: number) {
   ]
   const place = all.find(({ visits }) => visits.some((visit) => visit.id === id))
   const visit = place?.visits.find((one) => one.id === id)
-  if (!place || !visit || stateOf(visit.first) !== 'to do') return
-  const day = daysSince1970(board.value!.day)
-  take(
-    visit.calls.map((call) => {
-      const was = spotOf(call, place.from)
-      return { call: call.id, was, becomes: { ...was, account: to, day, plannedAt: minute } }
-    }),
-  )
+  if (!place || !visit) return
+  dropOn(visit, place.from, { account: to, day: daysSince1970(board.value!.day), plannedAt: minute })
 }
 </script>
 
@@ -77,6 +53,7 @@ function drop(id: string, to: string, minute: number) {
       </div>
       <div class="flex flex-wrap gap-2">
         <RouterLink class="btn" to="/round">My round</RouterLink>
+        <DayOrWeek :day="day" shown="day" />
         <button type="button" class="btn" aria-label="The day before" @click="go(shiftDay(day, -1))">
           ←
         </button>

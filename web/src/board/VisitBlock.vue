@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clockTime, hours } from '../ui/text/format'
+import { STAGE_TITLE } from '../call/ring/stageTitle'
+import { clockTime, dayName, hours, isoDay } from '../ui/text/format'
 import { isLate, stateOf, type BoardVisit } from './visits'
 
-/** A visit, as it lies on somebody's day. */
-const props = defineProps<{ visit: BoardVisit }>()
+/** A visit, as it lies on somebody's day; with that day, where it is not told by its place. */
+const props = defineProps<{ visit: BoardVisit; dated?: boolean }>()
 defineEmits<{ choose: [] }>()
 const first = computed(() => props.visit.first)
 const state = computed(() => stateOf(first.value))
@@ -30,9 +31,15 @@ const minutes = computed(() => props.visit.calls.reduce((sum, call) => sum + cal
   >
     <span class="block truncate text-sm">
       <b class="font-mono">{{ clockTime(first.plannedAt) }}</b>
-      {{ state === 'to do' || state === 'begun' ? hours(minutes) : state
+      {{
+        state === 'to do'
+          ? hours(minutes)
+          : state === 'begun'
+            ? `at ${STAGE_TITLE[first.stands]}, ${hours(minutes)}`
+            : state
       }}<template v-if="visit.calls.length > 1">, {{ visit.calls.length }} machines</template>
     </span>
+    <span v-if="dated" class="text-soft block truncate text-sm">{{ dayName(isoDay(first.day)) }}</span>
     <span class="block truncate font-semibold">{{ first.customer }}</span>
     <span class="block truncate text-sm">
       <b v-if="late" class="text-act">late · </b>{{ first.complaint || 'Upkeep' }}

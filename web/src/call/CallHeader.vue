@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { doorOf } from '../customers/data'
 import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { clock, isToday, otherDay } from '../ui/text/clocks'
@@ -30,7 +31,7 @@ const plate = computed(() => {
 })
 const phone = computed(() => call.value.customer.phone)
 const tel = computed(() => telOf(phone.value))
-const street = computed(() => call.value.customer.street)
+const door = computed(() => doorOf(call.value.customer))
 </script>
 
 <template>
@@ -54,7 +55,7 @@ const street = computed(() => call.value.customer.street)
       </svg>
     </button>
     <a v-if="phone" :href="tel" class="btn desk:hidden min-h-12 px-3">Phone</a>
-    <a v-if="street" :href="mapOf(call.customer)" class="btn desk:hidden min-h-12 px-3">Map</a>
+    <a v-if="door.street" :href="mapOf(door)" class="btn desk:hidden min-h-12 px-3">Map</a>
     <div
       id="call-header"
       class="desk:flex basis-full items-center gap-5 py-1"
@@ -71,7 +72,7 @@ const street = computed(() => call.value.customer.street)
       <div class="min-w-0 flex-1">
         <h1 class="text-xl leading-tight sm:text-2xl">{{ call.complaint || 'Upkeep' }}</h1>
         <p class="text-soft">
-          {{ pack.name }} · {{ call.customer.name }}, {{ street }}
+          {{ pack.name }} · {{ call.customer.name }}, {{ door.street }}
           <a
             v-if="phone"
             :href="tel"

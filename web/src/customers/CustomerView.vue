@@ -11,7 +11,8 @@ import Notice from '../ui/Notice.vue'
 import CustomerCard from './CustomerCard.vue'
 import CustomerForm from './CustomerForm.vue'
 import EraseCustomer from './EraseCustomer.vue'
-import { blankCustomer, dataOf } from './data'
+import { blankCustomer, dataOf, doorOf, ofMachine } from './data'
+import OtherAddresses from './OtherAddresses.vue'
 import { useCustomer, usePutCustomer } from './queries'
 
 const props = defineProps<{ id: string }>()
@@ -33,11 +34,12 @@ const leave = () => (draft.value = { begun: false, was: blankCustomer(), now: bl
 const save = () => put.mutate({ was: draft.value.was, now: draft.value.now }, { onSuccess: leave })
 
 const calling = ref(false)
+const onlyMachine = computed(() => (file.value?.machines.length === 1 ? file.value.machines[0] : undefined))
 const start = computed(
   () =>
     file.value && {
-      customer: file.value.customer,
-      machine: file.value.machines.length === 1 ? file.value.machines[0] : undefined,
+      customer: ofMachine(file.value, onlyMachine.value),
+      machine: onlyMachine.value,
     },
 )
 const state = ({ closed, cancelled }: CustomerFile['calls'][number]) =>
@@ -96,12 +98,15 @@ const machineOf = (id: string) => {
                     v-if="machine.place"
                   >
                     · {{ machine.place }}</template
+                  ><template v-if="file.elsewhere[machine.id]">
+                    · {{ doorOf(ofMachine(file, machine)).street }}</template
                   >
                 </span>
               </RouterLink>
             </li>
           </ul>
           <p v-else class="text-soft">None yet: a machine comes on file with the first call about it.</p>
+          <OtherAddresses class="mt-6" :customer="file.customer.id" :addresses="file.addresses" />
         </section>
       </div>
       <section class="mt-6" aria-labelledby="calls-title">

@@ -7,6 +7,7 @@ import Chips from '../ui/field/Chips.vue'
 import { isoToday } from '../ui/text/clocks'
 import { dayName, shiftDay } from '../ui/text/format'
 import { telOf } from '../ui/text/links'
+import { doorOf } from './data'
 import { useDue, useMachine } from './queries'
 
 const AHEAD = { '14': '2 weeks', '42': '6 weeks', '92': '3 months' }
@@ -55,7 +56,7 @@ function plan(one: DueMachine) {
             {{ kindName(one.kind) }}, {{ one.maker }} {{ one.model }}
           </RouterLink>
           <span class="text-soft block text-sm">
-            {{ one.customer.name }}, {{ one.customer.street }}
+            {{ one.customer.name }}, {{ doorOf(one.customer).street }}
             <a v-if="one.customer.phone" :href="telOf(one.customer.phone)"> · {{ one.customer.phone }} </a>
           </span>
           <span class="block text-sm">{{ one.tasks.map(({ task }) => task).join(' · ') }}</span>

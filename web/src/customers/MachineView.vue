@@ -6,8 +6,10 @@ import NewCallSheet from '../round/NewCallSheet.vue'
 import { isoToday } from '../ui/text/clocks'
 import { dayName, isoDay } from '../ui/text/format'
 import Failure from '../ui/Failure.vue'
+import Notice from '../ui/Notice.vue'
 import OverTime from './OverTime.vue'
-import { useMachine } from './queries'
+import { doorOf } from './data'
+import { useMachine, useStand } from './queries'
 
 /** A machine, with what it had before. */
 const props = defineProps<{ id: string }>()
@@ -22,6 +24,7 @@ const plate = computed(() => {
     ...(place ? [['PLACE', place]] : []),
   ]
 })
+const stand = useStand(() => props.id)
 const calling = ref(false)
 const start = computed(() => file.value && { customer: file.value.customer, machine: file.value.machine })
 </script>
@@ -36,7 +39,7 @@ const start = computed(() => file.value && { customer: file.value.customer, mach
           <p>
             {{ kindName(file.machine.kind) }} at
             <RouterLink :to="`/customers/${file.customer.id}`" class="underline decoration-dotted">
-              {{ file.customer.name }}, {{ file.customer.street }}</RouterLink
+              {{ file.customer.name }}, {{ doorOf(file.customer).street }}</RouterLink
             >
           </p>
         </div>
@@ -79,6 +82,21 @@ const start = computed(() => file.value && { customer: file.value.customer, mach
               <dd class="font-bold">{{ value }}</dd>
             </template>
           </dl>
+          <section v-if="file.addresses.length">
+            <label class="grid gap-1">
+              <span class="font-semibold">Stands at</span>
+              <select
+                class="field"
+                :value="file.customer.elsewhere?.id ?? ''"
+                :disabled="stand.isPending.value"
+                @change="stand.mutate(($event.target as HTMLSelectElement).value || undefined)"
+              >
+                <option value="">{{ file.customer.street }}</option>
+                <option v-for="one in file.addresses" :key="one.id" :value="one.id">{{ one.street }}</option>
+              </select>
+            </label>
+            <Notice v-if="stand.error.value" :problem="stand.error.value" @dismiss="stand.reset()" />
+          </section>
           <section v-if="file.dues.length" class="bg-sheet border-line rounded-xl border p-4">
             <h2 class="text-xl">Due next</h2>
             <ul>

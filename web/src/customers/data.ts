@@ -1,4 +1,4 @@
-import type { Customer, CustomerData } from '../api/types'
+import type { Customer, CustomerData, Home, Machine } from '../api/types'
 
 export const blankCustomer = (): CustomerData => ({ name: '', street: '', phone: '', email: '', access: '' })
 
@@ -11,4 +11,14 @@ export const dataOf = ({ name, street, phone, email, access, at }: Customer): Cu
   access: access ?? '',
   latitude: at?.latitude,
   longitude: at?.longitude,
+})
+
+/** At which door somebody stands for the machine. */
+export const doorOf = (customer: Customer): Pick<Customer, 'street' | 'access' | 'at'> =>
+  customer.elsewhere ?? customer
+
+/** A customer as a call about one of their machines has them: with where it stands. */
+export const ofMachine = ({ customer, addresses, elsewhere }: Home, machine?: Machine): Customer => ({
+  ...customer,
+  elsewhere: machine && addresses.find(({ id }) => id === elsewhere[machine.id]),
 })

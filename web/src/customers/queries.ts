@@ -2,7 +2,7 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from '@tans
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answer, api } from '../api/client'
 import { callKey, queryClient } from '../api/queryClient'
-import type { CustomerData, Home } from '../api/types'
+import type { AddressData, CustomerData, Home } from '../api/types'
 import { held, hold } from '../store/held/held'
 import { homesHere } from '../store/held/homes'
 import { patiently } from '../store/held/patiently'
@@ -85,6 +85,46 @@ export function usePutCustomer(id: MaybeRefOrGetter<string>, call?: MaybeRefOrGe
       }
       void changed()
     },
+  })
+}
+
+/** Adds another address of a customer, or puts it right. */
+export function usePutAddress(customer: MaybeRefOrGetter<string>) {
+  return useMutation({
+    mutationFn: ({ id: addressId, ...body }: AddressData & { id: string }) =>
+      answer(() =>
+        api.PUT('/api/customers/{customerId}/addresses/{addressId}', {
+          params: { path: { customerId: toValue(customer), addressId } },
+          body,
+        }),
+      ),
+    onSuccess: changed,
+  })
+}
+
+export function useRemoveAddress(customer: MaybeRefOrGetter<string>) {
+  return useMutation({
+    mutationFn: (addressId: string) =>
+      answer(() =>
+        api.DELETE('/api/customers/{customerId}/addresses/{addressId}', {
+          params: { path: { customerId: toValue(customer), addressId } },
+        }),
+      ),
+    onSuccess: changed,
+  })
+}
+
+/** Says at which of its customer's addresses a machine stands; none for their own. */
+export function useStand(machine: MaybeRefOrGetter<string>) {
+  return useMutation({
+    mutationFn: (address?: string) =>
+      answer(() =>
+        api.PUT('/api/machines/{machineId}/address', {
+          params: { path: { machineId: toValue(machine) } },
+          body: { address },
+        }),
+      ),
+    onSuccess: changed,
   })
 }
 

@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { away } from '../api/client'
 import { useHomes } from '../api/queries'
 import type { Home, Machine } from '../api/types'
+import { ofMachine } from '../customers/data'
 import TextField from '../ui/field/TextField.vue'
 
 defineEmits<{ choose: [home: Home, machine?: Machine] }>()
@@ -31,7 +32,10 @@ const { data: homes } = useHomes(refDebounced(text, 200))
             class="btn"
             @click="$emit('choose', home, machine)"
           >
-            {{ machine.maker }} {{ machine.model }}
+            {{ machine.maker }} {{ machine.model
+            }}<template v-if="home.elsewhere[machine.id]"
+              >, {{ ofMachine(home, machine).elsewhere?.street }}</template
+            >
           </button>
           <button type="button" class="btn btn-quiet" @click="$emit('choose', home)">Another machine</button>
         </div>

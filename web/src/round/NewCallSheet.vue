@@ -12,6 +12,7 @@ import TextField from '../ui/field/TextField.vue'
 import HomeSearch from './HomeSearch.vue'
 import FollowsEarlier from './FollowsEarlier.vue'
 import HeardSoFar from './HeardSoFar.vue'
+import StandsElsewhere from './StandsElsewhere.vue'
 import StillOpen from './StillOpen.vue'
 import { NOBODY } from '../ui/nobody'
 import { useNewCall, type Start } from './useNewCall'
@@ -89,12 +90,14 @@ const alsoFitted = computed(() => knowhow.value?.pack.features.filter(({ group }
 const knownMachine = computed(() => draft.value.machine.version > 0)
 
 /** What else is known to stand in the home. */
-const customerHere = computed(() => (props.visit ?? props.start)?.customer)
+const customerHere = computed(
+  () => (props.visit ?? props.start)?.customer ?? (knownHome.value ? draft.value.customer : undefined),
+)
 const { data: homes } = useHomes(() => (open.value && customerHere.value?.name) || '')
-const machinesHere = computed(() => {
-  const home = homes.value?.find((one) => one.customer.id === customerHere.value?.id)
-  return (home?.machines ?? []).filter((machine) => machine.id !== props.visit?.machine.id)
-})
+const homeHere = computed(() => homes.value?.find((one) => one.customer.id === customerHere.value?.id))
+const machinesHere = computed(() =>
+  (homeHere.value?.machines ?? []).filter((machine) => machine.id !== props.visit?.machine.id),
+)
 
 watch(open, (isOpen) => {
   if (isOpen && !draft.value.complaint) draft.value.day = props.day
@@ -146,7 +149,7 @@ function submit() {
             {{ knowhow?.pack.name }}, {{ draft.machine.maker }} {{ draft.machine.model }}
           </p>
           <p class="font-mono text-sm">{{ draft.machine.serial }}</p>
-          <p>{{ draft.machine.place }}</p>
+          <p>{{ [draft.customer.elsewhere?.street, draft.machine.place].filter(Boolean).join(', ') }}</p>
           <button type="button" class="btn btn-quiet -ml-4" @click="otherMachine">Another machine</button>
           <FollowsEarlier v-model="draft.follows" :machine="draft.machine.id" />
         </div>
@@ -158,7 +161,7 @@ function submit() {
               :key="machine.id"
               type="button"
               class="btn"
-              @click="chooseMachine(machine)"
+              @click="chooseMachine(machine, homeHere)"
             >
               {{ machine.maker }} {{ machine.model }}
             </button>
@@ -194,7 +197,14 @@ function submit() {
             <TextField v-model="draft.machine.model" label="Model" />
             <TextField v-model="draft.machine.serial" label="Serial" />
           </div>
-          <TextField v-model="draft.machine.place" label="Where it stands" />
+          <StandsElsewhere
+            v-if="knownHome && !visit"
+            v-model="draft.customer.elsewhere"
+            :street="draft.customer.street"
+            :addresses="homeHere?.addresses ?? []"
+            :errors="fields"
+          />
+          <TextField v-model="draft.machine.place" label="Where it stands" hint="Kitchen, cellar, landing" />
           <details v-if="alsoFitted.length">
             <summary class="min-h-12 cursor-pointer py-3 font-semibold">Also fitted</summary>
             <FeatureChoice v-model="draft.machine.features" :features="alsoFitted" />

@@ -7,6 +7,7 @@ import { Problem } from '../api/problem'
 import { begin, enter } from '../store/outgoing/enter'
 import { me } from '../store/held/held'
 import type { Call, Command, Customer, Home, Machine } from '../api/types'
+import { ofMachine } from '../customers/data'
 import { useDraft } from '../ui/kept/drafts'
 import { clock, isoToday } from '../ui/text/clocks'
 import { clockTime, daysSince1970, isoDay, minuteOfDay, windowOf } from '../ui/text/format'
@@ -135,14 +136,16 @@ export function useNewCall(day: Ref<string>, visit?: Call, known?: Start) {
   }
 
   function chooseHome(home: Home, machine?: Machine) {
-    draft.value.customer = { ...home.customer }
+    draft.value.customer = ofMachine(home, machine)
     draft.value.machine = machine ? { ...machine } : blankMachine()
     followNone()
     knownHome.value = true
   }
 
-  function chooseMachine(machine: Machine) {
+  /** @param home in which it is known to be; none for a new one */
+  function chooseMachine(machine: Machine, home?: Home) {
     draft.value.machine = { ...machine }
+    draft.value.customer.elsewhere = home && ofMachine(home, machine).elsewhere
     followNone()
   }
   const otherMachine = () => chooseMachine(blankMachine())

@@ -24,13 +24,14 @@ const form = reactive({
   place: props.part?.place ?? '',
   code: props.part?.code ?? '',
   minimum: String(props.part?.minimum ?? 0),
+  warrantyMonths: String(props.part?.warrantyMonths ?? ''),
 })
 const { data: kinds } = useKinds()
 const { data: knowhow } = useKnowhowHere(() => form.kind || undefined)
 const kindsOfPart = computed(() => (form.kind ? (knowhow.value?.pack.parts ?? []) : []))
 
 const put = usePutPart()
-const NUMBERS = ['price', 'cost', 'minimum'] as const
+const NUMBERS = ['price', 'cost', 'minimum', 'warrantyMonths'] as const
 /** What was typed that is no number; the rest is the server's to refuse. */
 const notNumbers = computed(() =>
   Object.fromEntries(
@@ -52,6 +53,7 @@ function keep() {
     price: number(form.price),
     cost: number(form.cost),
     minimum: Math.round(number(form.minimum) ?? 0),
+    warrantyMonths: number(form.warrantyMonths),
     version: props.part?.version ?? 0,
   }
   // A price that is missing is the server's to ask for.
@@ -114,6 +116,13 @@ function keep() {
       hint="Below it, it is on the order list"
       inputmode="numeric"
       :error="errors.minimum"
+    />
+    <TextField
+      v-model="form.warrantyMonths"
+      label="Its maker answers for it, months"
+      hint="Blank: nothing is known"
+      inputmode="numeric"
+      :error="errors.warrantyMonths"
     />
     <button class="btn btn-act self-end sm:col-span-2 sm:justify-self-start" :disabled="put.isPending.value">
       Save the part

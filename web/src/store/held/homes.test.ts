@@ -27,3 +27,11 @@ test('a customer is found by any part of what is known, and by all words togethe
 test('each machine of a home is there once', () => {
   expect(homesOf(CALLS, 'odile')[0]!.machines.map(({ id }) => id)).toEqual(['one', 'other'])
 })
+
+test('a machine that stands elsewhere is found by that street', () => {
+  const flat = { id: 'flat', street: '9 Weir Court' }
+  const elsewhere = { ...CALLS[3]!, customer: { ...CALLS[3]!.customer, elsewhere: flat } }
+  const [home] = homesOf([elsewhere], 'weir')
+  expect(home).toMatchObject({ addresses: [flat], elsewhere: { third: 'flat' } })
+  expect(home!.customer.elsewhere).toBeUndefined()
+})

@@ -150,3 +150,9 @@ insert into model_note (call_id, subject, kind, maker, model, model_key, at, bod
 
 insert into knowhow_use (kind, number, calls)
 select m.kind, c.revision, count(*) from service_call c join machine m on m.id = c.machine_id group by m.kind, c.revision;
+
+-- A flat that one of them lets.
+insert into address (id, customer_id, street, access, latitude, longitude) values
+('0193a000-0000-7000-8000-000000000151', '0193a000-0000-7000-8000-000000000108', '2 Weir Court, flat 7', 'Let: ring the tenant first. Key at the caretaker''s until five', 53.992, 2.017);
+
+update part set warranty_months = 24 where fits in ('drain-pump', 'wash-pump', 'inlet-valve');

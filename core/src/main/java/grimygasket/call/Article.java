@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A part of the catalogue, with what of it is on the van.
@@ -15,8 +16,17 @@ import java.util.stream.Collectors;
  * @param fits id of the kind of part in the pack
  * @param onVan below 0 after two people counted out the same one: then it wants a recount
  * @param code what the barcode on its packet says; blank where nobody has entered it
+ * @param warrantyMonths for how long whoever made it answers for it; null where nobody has said it
  */
-public record Article(UUID id, String number, String name, String fits, BigDecimal price, int onVan, String code) {
+public record Article(
+        UUID id,
+        String number,
+        String name,
+        String fits,
+        BigDecimal price,
+        int onVan,
+        String code,
+        @Nullable Integer warrantyMonths) {
     public Article {
         // A device may hold a call from before barcodes were kept.
         code = code == null ? "" : code;

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param fits pack id of the kind of part that it is
  * @param used how many
  * @param unitPrice as it was when they were used
+ * @param warrantyMonths for how long whoever made it answers for it; null where nobody has said it
  * @param serial of the new part; blank where none is noted
  * @param oldPart what became of the part that was replaced
  */
@@ -29,6 +30,7 @@ public record PartUse(
         String fits,
         int used,
         BigDecimal unitPrice,
+        @Nullable Integer warrantyMonths,
         Source source,
         String serial,
         OldPart oldPart) {
@@ -51,13 +53,39 @@ public record PartUse(
 
     public PartUse described(String newSerial, OldPart fate) {
         return new PartUse(
-                id, at, account, remedy, partId, number, name, fits, used, unitPrice, source, newSerial, fate);
+                id,
+                at,
+                account,
+                remedy,
+                partId,
+                number,
+                name,
+                fits,
+                used,
+                unitPrice,
+                warrantyMonths,
+                source,
+                newSerial,
+                fate);
     }
 
     /** The same parts, of another catalogue and van. */
     public PartUse of(UUID otherPart, @Nullable UUID otherAccount) {
         return new PartUse(
-                id, at, otherAccount, remedy, otherPart, number, name, fits, used, unitPrice, source, serial, oldPart);
+                id,
+                at,
+                otherAccount,
+                remedy,
+                otherPart,
+                number,
+                name,
+                fits,
+                used,
+                unitPrice,
+                warrantyMonths,
+                source,
+                serial,
+                oldPart);
     }
 
     PartCount counted() {

@@ -1,6 +1,8 @@
 package grimygasket.round;
 
+import grimygasket.call.change.Progress;
 import grimygasket.route.Window;
+import grimygasket.visit.ring.Stage;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -12,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param plannedAt minute of the day
  * @param promised between which times somebody was promised to come; null where only the time was said
  * @param customer their name
+ * @param street where the machine stands
  * @param phone theirs; blank where nobody has said it
  * @param email theirs; null where nobody has said it
  * @param kind of the machine, in words
@@ -20,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param chance of that cause, 0 to 1
  * @param minutes expected from now to the end
  * @param stepsTaken checks and remedies entered so far
+ * @param stands the segment of the ring that the work is in
  * @param closedAt in milliseconds since 1970; null while it is open
  * @param cancelled whether nothing was done
  */
@@ -42,6 +46,7 @@ public record CallSummary(
         double chance,
         double minutes,
         long stepsTaken,
+        Stage stands,
         @Nullable Long closedAt,
         boolean cancelled) {
 
@@ -50,7 +55,8 @@ public record CallSummary(
         var call = one.call();
         var head = call.head();
         var pack = one.knowhow().pack();
-        var upkeep = one.upkeep(now);
+        var progress = Progress.of(call, one.knowhow(), now);
+        boolean upkeep = progress.upkeep() != null;
         var suspect = one.assessment().ranking().get(0);
         return new CallSummary(
                 head.id(),
@@ -59,20 +65,21 @@ public record CallSummary(
                 head.plannedAt(),
                 head.promised(),
                 one.customer().name(),
-                one.customer().street(),
+                one.customer().door().street(),
                 one.customer().phone(),
                 one.customer().email(),
                 pack.name(),
                 call.machine().maker(),
                 call.machine().model(),
                 call.complaint(),
-                upkeep != null,
-                call.story().isEmpty() || upkeep != null
+                upkeep,
+                call.story().isEmpty() || upkeep
                         ? null
                         : pack.fault(suspect.fault()).name(),
                 suspect.chance(),
                 one.minutes(now),
                 one.stepsTaken(),
+                progress.stands(pack, one.assessment().plan()),
                 one.isOpen() ? null : head.closing().at(),
                 !one.isOpen() && head.closing().cancelled());
     }

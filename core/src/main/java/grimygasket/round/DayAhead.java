@@ -97,7 +97,7 @@ public record DayAhead(Shift shift, Start start, List<Stop> fixed, List<Stop> re
                 .sum();
         return new Stop(
                 visit.get(0).call().head().visitId(),
-                visit.get(0).customer().at(),
+                visit.get(0).customer().door().at(),
                 window,
                 visit.stream().mapToDouble(one -> one.minutes(now)).sum(),
                 Math.sqrt(variance));
@@ -108,6 +108,6 @@ public record DayAhead(Shift shift, Start start, List<Stop> fixed, List<Stop> re
         var last = ofDay.stream()
                 .filter(one -> !one.isOpen() && !one.call().head().closing().cancelled())
                 .max(Comparator.comparingLong(one -> one.call().head().closing().at()));
-        return last.isPresent() ? last.get().customer().at() : shift.home();
+        return last.isPresent() ? last.get().customer().door().at() : shift.home();
     }
 }

@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 
 public class FittingTest {
     private static Article part(String number) {
-        return new Article(UUID.randomUUID(), number, number, "pump", BigDecimal.TEN, 1, "");
+        return new Article(UUID.randomUUID(), number, number, "pump", BigDecimal.TEN, 1, "", null);
     }
 
     @Test

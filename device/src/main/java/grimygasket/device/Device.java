@@ -208,12 +208,8 @@ public final class Device {
         var asked = FormsCodec.readOfReport(question);
         var held = asked.held();
         var asker = asked.asker();
-        var to = held.customer();
         var letterhead = new Letterhead(
-                asked.sender(),
-                new Addressee(to.name(), to.street(), to.phone()),
-                asker.viewer().units(),
-                asker.zone());
+                asked.sender(), Addressee.of(held.customer()), asker.viewer().units(), asker.zone());
         return FormsCodec.write(ReportOfCall.of(state(held, asker), knowhow(held), letterhead, asker.now()));
     }
 

@@ -18,6 +18,7 @@ import grimygasket.call.change.Command;
 import grimygasket.call.change.CommandResult;
 import grimygasket.call.change.ComplaintChange.Complain;
 import grimygasket.call.change.Customer;
+import grimygasket.call.change.Customer.Address;
 import grimygasket.call.change.MachineChange.Describe;
 import grimygasket.call.change.MachineChange.Fit;
 import grimygasket.call.change.PartChange.UseOther;
@@ -102,7 +103,8 @@ final class RandomCall {
                 "",
                 random.nextBoolean() ? null : "tess@örrin.example",
                 random.nextBoolean() ? null : "Key under the pot; \"Bodo\" barks",
-                random.nextBoolean() ? null : new Location(random.nextDouble(-90, 90), random.nextDouble(-180, 180)));
+                random.nextBoolean() ? null : new Location(random.nextDouble(-90, 90), random.nextDouble(-180, 180)),
+                random.nextBoolean() ? null : new Address(uuid(), "3 Löck Row", "Code 1\t2", null));
         this.circumstances = new Circumstances(
                 Map.of(),
                 shelf(),
@@ -141,7 +143,8 @@ final class RandomCall {
                         part.id(),
                         new BigDecimal("7.40"),
                         random.nextInt(3),
-                        ""))
+                        "",
+                        random.nextBoolean() ? null : 24))
                 .toList();
     }
 

@@ -9,6 +9,9 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -42,22 +45,30 @@ public class BusinessDayTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name)))
                 .isVisible();
         assertThat(page.getByText("Green gate")).isVisible();
+        button(page, "Another address").click();
+        page.getByLabel("Street").fill("7 Weir Mews");
+        button(page, "Add the address").click();
+        assertThat(region(page, "Other addresses")).containsText("7 Weir Mews");
         Axe.assertClean(page, "customer");
 
         button(page, "New call").click();
         assertThat(sheet).containsText(name);
+        sheet.getByLabel("At which address").selectOption("7 Weir Mews");
         sheet.getByLabel("Complaint").fill("Does not drain");
         sheet.getByLabel("Maker").fill("Corvanne");
         sheet.getByLabel("Promised until").fill("23:50");
         button(page, "Put on the round").click();
         page.getByLabel("Next step").waitFor();
+        assertThat(page.locator("#call-header")).containsText("7 Weir Mews");
         page.navigate(installation.address() + "/customers");
-        page.getByPlaceholder("Name, street, phone, model or serial").fill("oyster " + size);
+        page.getByPlaceholder("Name, street, phone, model or serial").fill("mews " + size);
         page.getByText(name).click();
         page.getByText("Dishwasher, Corvanne").click();
         var before = region(page, "What it had before");
         assertThat(before).containsText("Does not drain");
         Axe.assertClean(page, "machine");
+        page.getByLabel("Stands at").selectOption("6 Oyster Steps");
+        assertThat(page.getByText(name + ", 6 Oyster Steps")).isVisible();
     }
 
     @Test
@@ -120,6 +131,31 @@ public class BusinessDayTest extends BrowserTest {
             assertThat(block(jory, "Isaura Wick")).isVisible();
             button(page, "Undo").click();
             assertThat(block(nobody, "Isaura Wick")).isVisible();
+        }
+    }
+
+    @Test(dataProvider = "sizes")
+    public void aVisitIsPlannedForAnotherDayOfTheWeek(Size size) {
+        var tuesday =
+                LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY)).plusDays(1);
+        var page = chromium.signedIn(installation, size, "/week/" + tuesday);
+        var nobody = region(page, "Nobody has these yet");
+        var ofEbba = region(page, "Ebba Stroud").locator("[data-day='" + tuesday + "']");
+        block(nobody, "Tobin Gale").click();
+        var sheet = page.getByRole(AriaRole.DIALOG);
+        sheet.getByLabel("For whom").selectOption("Ebba Stroud");
+        sheet.getByLabel("Day").fill(tuesday.toString());
+        button(page, "Plan it so").click();
+        assertThat(block(ofEbba, "Tobin Gale")).isVisible();
+        assertThat(ofEbba).containsText("of work");
+        Axe.assertClean(page, "week");
+        button(page, "Undo").click();
+        assertThat(block(nobody, "Tobin Gale")).isVisible();
+        if (size == Size.DESK) {
+            block(nobody, "Tobin Gale").dragTo(ofEbba);
+            assertThat(block(ofEbba, "Tobin Gale")).isVisible();
+            button(page, "Undo").click();
+            assertThat(block(nobody, "Tobin Gale")).isVisible();
         }
     }
 

@@ -45,6 +45,19 @@ final class Dates {
         return weekday + " " + date.dayOfMonth + " " + MONTHS.get(date.month) + " " + date.year;
     }
 
+    /**
+     * For example "6 May 2033"; of the last of a month that has no such day, its own last.
+     *
+     * @param day since 1970
+     */
+    static String monthsAfter(long day, int months) {
+        var date = Date.of(day);
+        long later = 12 * date.year + date.month + months;
+        int month = (int) (later % 12);
+        long year = later / 12;
+        return Math.min(date.dayOfMonth, Date.daysOf(month, year)) + " " + MONTHS.get(month) + " " + year;
+    }
+
     /** For example "20310506". */
     static String digits(long day) {
         var date = Date.of(day);
@@ -57,6 +70,14 @@ final class Dates {
      * @param month 0 to 11
      */
     private record Date(long year, int month, int dayOfMonth) {
+        private static final List<Integer> DAYS = List.of(31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31);
+
+        /** How many days a month has. */
+        static int daysOf(int month, long year) {
+            boolean leap = year % 4 == 0 && (year % 100 != 0 || year % 400 == 0);
+            return DAYS.get(month) + (leap && month == 1 ? 1 : 0);
+        }
+
         /**
          * In whole numbers, after H. Hinnant, chrono-Compatible Low-Level Date Algorithms, {@code civil_from_days}.
          *

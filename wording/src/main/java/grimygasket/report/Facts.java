@@ -4,6 +4,7 @@ import static java.util.Locale.ROOT;
 
 import grimygasket.call.Entry;
 import grimygasket.call.Knowhow;
+import grimygasket.call.PartUse;
 import grimygasket.diagnosis.belief.Finding;
 import grimygasket.diagnosis.belief.Finding.CheckMade;
 import grimygasket.diagnosis.belief.Finding.CodeRead;
@@ -18,6 +19,7 @@ import grimygasket.visit.PartCount.OldPart;
 import grimygasket.visit.line.Condition;
 import grimygasket.visit.line.Found;
 import grimygasket.visit.line.Note;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -205,5 +207,17 @@ final class Facts {
             case SEEN -> "seen";
             case DONE -> note.proved() ? "done, and seen to work" : "done";
         };
+    }
+
+    /** @param day on which it was fitted, since 1970 */
+    static String of(PartUse use, long day) {
+        var facts = new ArrayList<String>();
+        if (!use.serial().isBlank()) {
+            facts.add("serial " + use.serial());
+        }
+        if (use.warrantyMonths() != null) {
+            facts.add("its maker answers for it until " + Dates.monthsAfter(day, use.warrantyMonths()));
+        }
+        return String.join(", ", facts);
     }
 }

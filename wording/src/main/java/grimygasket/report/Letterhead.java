@@ -1,5 +1,6 @@
 package grimygasket.report;
 
+import grimygasket.call.change.Customer;
 import grimygasket.state.Zone;
 import grimygasket.units.UnitSystem;
 
@@ -9,5 +10,12 @@ import grimygasket.units.UnitSystem;
  * @param units that readings are told in
  */
 public record Letterhead(Sender sender, Addressee customer, UnitSystem units, Zone zone) {
-    public record Addressee(String name, String street, String phone) {}
+    /** @param machineAt where the machine stands; blank where that is the customer's own address */
+    public record Addressee(String name, String street, String phone, String machineAt) {
+        public static Addressee of(Customer customer) {
+            var elsewhere = customer.elsewhere();
+            return new Addressee(
+                    customer.name(), customer.street(), customer.phone(), elsewhere == null ? "" : elsewhere.street());
+        }
+    }
 }

@@ -97,7 +97,7 @@ public record MachineHistory(List<Visit> visits, List<Curve> curves) {
                                 call.parts().stream()
                                         .map(use -> new Row(
                                                 use.used() + " × " + use.number() + " " + use.name(),
-                                                use.serial().isBlank() ? "" : "serial " + use.serial()))
+                                                Facts.of(use, call.head().day())))
                                         .toList()),
                         Section.rows(
                                 "Way in",

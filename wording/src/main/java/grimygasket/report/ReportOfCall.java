@@ -103,7 +103,8 @@ public final class ReportOfCall {
                 filled(
                         pack.name() + ", " + (machine.maker() + " " + machine.model()).strip(),
                         machine.serial(),
-                        machine.place()),
+                        machine.place(),
+                        head.customer().machineAt()),
                 sections.filter(Section::saysSomething).toList(),
                 call.photos().stream()
                         .map(photo -> new Shot(photo.id(), shown(photo)))
@@ -326,7 +327,7 @@ public final class ReportOfCall {
     private Row part(PartUse use) {
         var words = List.of(
                 use.used() + " × " + use.number() + " " + use.name(),
-                use.serial().isBlank() ? "" : "serial " + use.serial(),
+                Facts.of(use, call.head().day()),
                 Facts.of(use.oldPart()));
         return new Row(Facts.joined(words), say(use.total()));
     }

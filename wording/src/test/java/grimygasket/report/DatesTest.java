@@ -9,6 +9,16 @@ import org.testng.annotations.Test;
 
 public class DatesTest {
     @Test
+    public void monthsEndWhereTheCalendarHasThemEnd() {
+        var words = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+        for (var day = LocalDate.of(2027, 11, 1); day.getYear() < 2033; day = day.plusDays(1)) {
+            for (int months : new int[] {1, 3, 12, 24, 27}) {
+                assertEquals(Dates.monthsAfter(day.toEpochDay(), months), words.format(day.plusMonths(months)));
+            }
+        }
+    }
+
+    @Test
     public void daysAreThoseOfTheCalendar() {
         var words = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
         // A prime number of days apart, through four centuries: every weekday, leap days and their lack.

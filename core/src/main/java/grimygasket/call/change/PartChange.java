@@ -56,6 +56,7 @@ public sealed interface PartChange extends Change {
                     it.fits(),
                     used,
                     it.price(),
+                    it.warrantyMonths(),
                     source,
                     "",
                     OldPart.UNSAID))));
@@ -109,6 +110,7 @@ public sealed interface PartChange extends Change {
                     fits,
                     used,
                     price,
+                    null,
                     Source.ORDERED,
                     "",
                     OldPart.UNSAID))));

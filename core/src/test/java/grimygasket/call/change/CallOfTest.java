@@ -64,7 +64,7 @@ public final class CallOfTest {
                     Map.of(),
                     "")),
             Packs.MACHINE,
-            List.of(new Article(VALVE, "RV-20", "Valve", "valve", new BigDecimal("7.40"), 3, "6291041500213")),
+            List.of(new Article(VALVE, "RV-20", "Valve", "valve", new BigDecimal("7.40"), 3, "6291041500213", 24)),
             Map.of(),
             EnumSet.allOf(Competence.class),
             Learnt.NOTHING);

@@ -26,7 +26,7 @@ public class CustomerSearch {
     }
 
     /**
-     * Customers of whom every word that was typed is a part: of the name, street, phone or e-mail, or of a machine's maker, model or
+     * Customers of whom every word that was typed is a part: of the name, street, phone or e-mail, of another address, or of a machine's maker, model or
      * serial number.
      */
     public List<Customer> search(String text) {
@@ -64,6 +64,7 @@ public class CustomerSearch {
             if (word.length() > SearchParts.LONGEST) {
                 whole.append("""
                          and (concat_ws(' ', c.name, c.street, c.phone, c.email) like :word%1$d
+                              or exists (select 1 from address a where a.customer_id = c.id and a.street like :word%1$d)
                               or exists (select 1 from machine m where m.customer_id = c.id
                                          and concat_ws(' ', m.maker, m.model, m.serial) like :word%1$d))
                         """.formatted(i));
@@ -107,6 +108,8 @@ public class CustomerSearch {
                         select concat_ws(' ', name, street, phone, email) from customer where id = :id
                         union all
                         select concat_ws(' ', maker, model, serial) from machine where customer_id = :id
+                        union all
+                        select street from address where customer_id = :id
                         """).param("id", customerId).query(String.class).list();
         jdbc.sql("delete from search_part where customer_id = :id")
                 .param("id", customerId)

@@ -124,6 +124,10 @@ public class CustomerStore {
                 .param("into", into)
                 .param("from", from)
                 .update();
+        jdbc.sql("update address set customer_id = :into where customer_id = :from")
+                .param("into", into)
+                .param("from", from)
+                .update();
         jdbc.sql("delete from search_part where customer_id = :from")
                 .param("from", from)
                 .update();

@@ -125,7 +125,8 @@ class CallDocuments {
         erased.lift(document.customer().id(), callId);
         machines.requireSame(document.customer(), machine);
         customers.addIfNew(document.customer());
-        machines.addMachineIfNew(machine, document.customer().id());
+        machines.addMachineIfNew(
+                machine, document.customer().id(), document.customer().elsewhere());
         var parts = shelf.catalogued(document.parts(), machine.kind(), machine.maker());
         var call = document.on(accountId, revision, parts);
         var impossible = Settling.contradictions(call, library.pack(call.machine(), revision)).stream()

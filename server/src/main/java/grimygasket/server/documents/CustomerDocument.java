@@ -1,6 +1,7 @@
 package grimygasket.server.documents;
 
 import grimygasket.call.change.Customer;
+import grimygasket.call.change.Customer.Address;
 import java.util.List;
 
 /**
@@ -8,9 +9,11 @@ import java.util.List;
  *
  * @param format always {@link #FORMAT}
  * @param formatVersion always {@link #VERSION}
+ * @param addresses their other ones
  * @param calls in the order of their days, each a file of a call by itself
  */
-record CustomerDocument(String format, int formatVersion, Customer customer, List<CallDocument> calls) {
+record CustomerDocument(
+        String format, int formatVersion, Customer customer, List<Address> addresses, List<CallDocument> calls) {
     static final String FORMAT = "grimy-gasket-customer";
     static final int VERSION = 1;
 }

@@ -1,6 +1,7 @@
 package grimygasket.server.documents;
 
 import grimygasket.server.calls.records.CallStore;
+import grimygasket.server.customers.AddressStore;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.web.Attachment;
 import java.util.UUID;
@@ -14,11 +15,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CustomerDocumentController {
     private final CustomerStore customers;
+    private final AddressStore addresses;
     private final CallStore calls;
     private final CallDocuments documents;
 
-    CustomerDocumentController(CustomerStore customers, CallStore calls, CallDocuments documents) {
+    CustomerDocumentController(
+            CustomerStore customers, AddressStore addresses, CallStore calls, CallDocuments documents) {
         this.customers = customers;
+        this.addresses = addresses;
         this.calls = calls;
         this.documents = documents;
     }
@@ -29,6 +33,7 @@ class CustomerDocumentController {
                 CustomerDocument.FORMAT,
                 CustomerDocument.VERSION,
                 customers.customer(customerId),
+                addresses.of(customerId),
                 calls.ofCustomer(customerId).stream().map(documents::of).toList());
         return Attachment.of("customer-" + customerId + ".json", MediaType.APPLICATION_JSON, document);
     }

@@ -54,7 +54,7 @@ class DatesController {
                 .toString());
         event.setSummary(date.task());
         event.setDescription(machine.maker() + " " + machine.model());
-        event.setLocation(known.filed().customer().street());
+        event.setLocation(known.filed().customer().door().street());
         event.setDateStart(day(LocalDate.ofEpochDay(date.first())));
         event.setRecurrenceRule(
                 new Recurrence.Builder(Frequency.DAILY).interval(date.days()).build());

@@ -32,11 +32,7 @@ class Reports {
     private Letterhead letterhead(Known known) {
         var settings = known.settings();
         var writer = settings.business();
-        var customer = known.filed().customer();
         return new Letterhead(
-                writer.sender(),
-                new Addressee(customer.name(), customer.street(), customer.phone()),
-                settings.units(),
-                Zones.of(writer.clocks()));
+                writer.sender(), Addressee.of(known.filed().customer()), settings.units(), Zones.of(writer.clocks()));
     }
 }

@@ -1,9 +1,12 @@
 package grimygasket.server.homes;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import grimygasket.call.CallMachine;
 import grimygasket.call.change.Customer;
+import grimygasket.call.change.Customer.Address;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.commands.CustomerChanges;
+import grimygasket.server.customers.AddressStore;
 import grimygasket.server.customers.CustomerSearch;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.homes.HomeStore.CallLine;
@@ -13,7 +16,9 @@ import grimygasket.server.web.Problem.Kind;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,12 +36,17 @@ import org.springframework.web.bind.annotation.RestController;
 /** Customers: found, listed, put right, joined, taken off file. */
 @RestController
 class CustomerController {
-    record Home(Customer customer, List<CallMachine> machines) {}
+    /**
+     * @param addresses others than the customer's own
+     * @param elsewhere of the machines that stand at one of those, its id
+     */
+    record Home(Customer customer, List<CallMachine> machines, List<Address> addresses, Map<UUID, UUID> elsewhere) {}
 
     private final CustomerStore customers;
     private final CustomerSearch search;
     private final CustomerChanges changes;
     private final MachineStore machines;
+    private final AddressStore addresses;
     private final HomeStore homes;
 
     CustomerController(
@@ -44,11 +54,13 @@ class CustomerController {
             CustomerSearch search,
             CustomerChanges changes,
             MachineStore machines,
+            AddressStore addresses,
             HomeStore homes) {
         this.customers = customers;
         this.search = search;
         this.changes = changes;
         this.machines = machines;
+        this.addresses = addresses;
         this.homes = homes;
     }
 
@@ -71,22 +83,32 @@ class CustomerController {
     }
 
     private List<Home> withMachines(List<Customer> some) {
-        var machinesOf = machines.machinesOf(some.stream().map(Customer::id).toList());
+        var ids = some.stream().map(Customer::id).toList();
+        var machinesOf = machines.machinesOf(ids);
+        var addressesOf = addresses.of(ids);
+        var elsewhere = machines.elsewhere(ids);
         return some.stream()
-                .map(customer -> new Home(customer, machinesOf.getOrDefault(customer.id(), List.of())))
+                .map(customer -> {
+                    var own = machinesOf.getOrDefault(customer.id(), List.of());
+                    return new Home(
+                            customer,
+                            own,
+                            addressesOf.getOrDefault(customer.id(), List.of()),
+                            own.stream()
+                                    .map(CallMachine::id)
+                                    .filter(elsewhere::containsKey)
+                                    .collect(Collectors.toMap(id -> id, elsewhere::get)));
+                })
                 .toList();
     }
 
     /** @param calls about any of the machines, latest first */
-    record CustomerFile(Customer customer, List<CallMachine> machines, List<CallLine> calls) {}
+    record CustomerFile(@JsonUnwrapped Home home, List<CallLine> calls) {}
 
     @GetMapping("/api/customers/{customerId}")
     CustomerFile customer(@PathVariable UUID customerId) {
-        var customer = customers.customer(customerId);
-        return new CustomerFile(
-                customer,
-                machines.machinesOf(List.of(customerId)).getOrDefault(customerId, List.of()),
-                homes.callsOf(customerId));
+        var home = withMachines(List.of(customers.customer(customerId))).get(0);
+        return new CustomerFile(home, homes.callsOf(customerId));
     }
 
     /**

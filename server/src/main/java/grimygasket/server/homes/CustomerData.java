@@ -53,6 +53,7 @@ record CustomerData(
                 phone.strip(),
                 email == null ? null : email.strip(),
                 access == null ? null : access.strip(),
-                latitude == null || longitude == null ? null : new Location(latitude, longitude));
+                latitude == null || longitude == null ? null : new Location(latitude, longitude),
+                null);
     }
 }

@@ -114,20 +114,21 @@ class DueStore implements FollowsCalls {
     /** Machines for which something is due until a day, the longest due first. */
     List<DueMachine> until(LocalDate day) {
         var rows = jdbc.sql("""
-                        select m.id as machine_id, m.kind, m.maker, m.model, k.id as customer_id, %s,
+                        select m.id as machine_id, m.kind, m.maker, m.model, %s,
                                (select o.id from service_call o where o.machine_id = m.id and o.closed_at is null
                                 order by o.day limit 1) as open_call
                         from (select machine_id, min(day) as first from due where day <= :day
                               group by machine_id order by first, machine_id limit :most) d
                         join machine m on m.id = d.machine_id
                         join customer k on k.id = m.customer_id
+                        left join address a on a.id = m.address_id
                         order by d.first, d.machine_id
-                        """.formatted(CustomerRows.COLUMNS))
+                        """.formatted(CustomerRows.OF_A_MACHINE))
                 .param("day", day)
                 .param("most", MOST)
                 .query((row, number) -> new Row(
                         row.getObject("machine_id", UUID.class),
-                        CustomerRows.customer(row.getObject("customer_id", UUID.class), row),
+                        CustomerRows.ofAMachine(row),
                         row.getString("kind"),
                         row.getString("maker"),
                         row.getString("model"),

@@ -17,22 +17,23 @@ import org.jspecify.annotations.Nullable;
 final class HomeFile {
     static final List<String> OF_A_CUSTOMER =
             List.of("name", "street", "phone", "email", "access", "latitude", "longitude");
-    static final List<String> OF_A_MACHINE = List.of("kind", "maker", "model", "serial", "place");
+    static final List<String> OF_A_MACHINE = List.of("kind", "maker", "model", "serial", "place", "stands_at");
     private static final List<String> COLUMNS =
             Stream.concat(OF_A_CUSTOMER.stream(), OF_A_MACHINE.stream()).toList();
 
     private HomeFile() {}
 
-    static String write(List<Customer> customers, Map<UUID, List<CallMachine>> machinesOf) {
+    /** @param standsAt of the machines that stand elsewhere than at their customer's own address, where */
+    static String write(List<Customer> customers, Map<UUID, List<CallMachine>> machinesOf, Map<UUID, String> standsAt) {
         return CsvFile.write(
                 COLUMNS,
                 customers.stream()
                         .flatMap(customer ->
                                 machinesOf.getOrDefault(customer.id(), Collections.singletonList(null)).stream()
-                                        .map(machine -> line(customer, machine))));
+                                        .map(machine -> line(customer, machine, standsAt))));
     }
 
-    private static List<?> line(Customer customer, @Nullable CallMachine machine) {
+    private static List<?> line(Customer customer, @Nullable CallMachine machine, Map<UUID, String> standsAt) {
         var at = customer.at();
         return Arrays.asList(
                 customer.name(),
@@ -46,7 +47,8 @@ final class HomeFile {
                 machine == null ? null : machine.maker(),
                 machine == null ? null : machine.model(),
                 machine == null ? null : machine.serial(),
-                machine == null ? null : machine.place());
+                machine == null ? null : machine.place(),
+                machine == null ? null : standsAt.get(machine.id()));
     }
 
     /** @param called our name of a column to the one that it has in the file, where they differ */

@@ -1,7 +1,9 @@
 package grimygasket.server.homes;
 
 import grimygasket.call.change.Customer;
+import grimygasket.call.change.Customer.Address;
 import grimygasket.server.accounts.SignedIn;
+import grimygasket.server.customers.AddressStore;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.web.Attachment;
@@ -11,6 +13,8 @@ import grimygasket.server.web.Problem.Kind;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,11 +28,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HomeFileController {
     private final CustomerStore customers;
+    private final AddressStore addresses;
     private final MachineStore machines;
     private final HomeImport homes;
 
-    HomeFileController(CustomerStore customers, MachineStore machines, HomeImport homes) {
+    HomeFileController(CustomerStore customers, AddressStore addresses, MachineStore machines, HomeImport homes) {
         this.customers = customers;
+        this.addresses = addresses;
         this.machines = machines;
         this.homes = homes;
     }
@@ -36,8 +42,13 @@ class HomeFileController {
     @GetMapping("/api/customers.csv")
     ResponseEntity<String> file() {
         var all = customers.all();
-        var machinesOf = machines.machinesOf(all.stream().map(Customer::id).toList());
-        return Attachment.ofText("customers.csv", "text/csv", HomeFile.write(all, machinesOf));
+        var ids = all.stream().map(Customer::id).toList();
+        var streets = addresses.of(ids).values().stream()
+                .flatMap(List::stream)
+                .collect(Collectors.toMap(Address::id, Address::street));
+        var standsAt = new HashMap<UUID, String>();
+        machines.elsewhere(ids).forEach((machine, address) -> standsAt.put(machine, streets.get(address)));
+        return Attachment.ofText("customers.csv", "text/csv", HomeFile.write(all, machines.machinesOf(ids), standsAt));
     }
 
     /** @param column as "ours:theirs", for each that has another name in the file */

@@ -3,9 +3,11 @@ package grimygasket.server.homes;
 import grimygasket.call.CallMachine;
 import grimygasket.call.Plate;
 import grimygasket.call.change.Customer;
+import grimygasket.call.change.Customer.Address;
 import grimygasket.knowhow.Shipped;
 import grimygasket.pack.machine.Feature;
 import grimygasket.server.calls.commands.CustomerChanges;
+import grimygasket.server.customers.AddressStore;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.knowhow.Library;
 import grimygasket.server.machines.MachineStore;
@@ -32,9 +34,12 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class HomeImport {
+    private static final int MOST_OF_A_STREET = 120;
+
     private final CustomerStore customers;
     private final CustomerChanges changes;
     private final MachineStore machines;
+    private final AddressStore addresses;
     private final Library library;
     private final Validator validator;
 
@@ -42,11 +47,13 @@ class HomeImport {
             CustomerStore customers,
             CustomerChanges changes,
             MachineStore machines,
+            AddressStore addresses,
             Library library,
             Validator validator) {
         this.customers = customers;
         this.changes = changes;
         this.machines = machines;
+        this.addresses = addresses;
         this.library = library;
         this.validator = validator;
     }
@@ -70,7 +77,7 @@ class HomeImport {
                 same.ifPresentOrElse(stands -> fillIn(stands, customer, account), () -> customers.addIfNew(customer));
                 var owner = same.map(Customer::id).orElse(customer.id());
                 if (machine != null && isNew(machine, owner)) {
-                    machines.addMachineIfNew(machine, owner);
+                    machines.addMachineIfNew(machine, owner, elsewhere(line, owner));
                 }
                 taken++;
                 known += same.isPresent() ? 1 : 0;
@@ -107,6 +114,21 @@ class HomeImport {
                     .sorted()
                     .collect(Collectors.joining(" ")));
         }
+    }
+
+    /** Where the machine of a line stands, if that is not its customer's own address. */
+    private @Nullable Address elsewhere(Line line, UUID owner) {
+        var street = line.text("stands_at");
+        if (street.length() > MOST_OF_A_STREET) {
+            throw new Unfit("stands_at: At most " + MOST_OF_A_STREET + " characters.");
+        }
+        if (street.isEmpty() || street.equalsIgnoreCase(line.text("street"))) {
+            return null;
+        }
+        return addresses.of(owner).stream()
+                .filter(there -> there.street().equalsIgnoreCase(street))
+                .findFirst()
+                .orElseGet(() -> new Address(UUID.randomUUID(), street, null, null));
     }
 
     /** Nobody has looked at it yet: it is taken to be as most are. */
@@ -157,7 +179,8 @@ class HomeImport {
                 stands.phone().isBlank() ? said.phone() : stands.phone(),
                 Objects.requireNonNullElse(stands.email(), said.email() == null ? "" : said.email()),
                 Objects.requireNonNullElse(stands.access(), said.access() == null ? "" : said.access()),
-                stands.at() == null ? said.at() : stands.at());
+                stands.at() == null ? said.at() : stands.at(),
+                null);
         if (!filled.equals(stands)) {
             changes.correct(filled, account);
         }

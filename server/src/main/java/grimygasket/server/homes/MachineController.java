@@ -2,12 +2,14 @@ package grimygasket.server.homes;
 
 import grimygasket.call.CallMachine;
 import grimygasket.call.change.Customer;
+import grimygasket.call.change.Customer.Address;
 import grimygasket.report.MachineHistory;
 import grimygasket.report.MachineHistory.Past;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.known.Knowhows;
 import grimygasket.server.calls.records.CallStore;
+import grimygasket.server.customers.AddressStore;
 import grimygasket.server.customers.CustomerStore;
 import grimygasket.server.homes.DueStore.NextDate;
 import grimygasket.server.machines.MachineStore;
@@ -22,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class MachineController {
     private final MachineStore machines;
+    private final AddressStore addresses;
     private final CustomerStore customers;
     private final CallStore calls;
     private final Knowhows knowhows;
@@ -31,6 +34,7 @@ class MachineController {
 
     MachineController(
             MachineStore machines,
+            AddressStore addresses,
             CustomerStore customers,
             CallStore calls,
             Knowhows knowhows,
@@ -38,6 +42,7 @@ class MachineController {
             DueStore dueStore,
             AccountStore accounts) {
         this.machines = machines;
+        this.addresses = addresses;
         this.customers = customers;
         this.calls = calls;
         this.knowhows = knowhows;
@@ -46,8 +51,16 @@ class MachineController {
         this.accounts = accounts;
     }
 
-    /** @param dues what it is due for, earliest first */
-    record MachineFile(Customer customer, CallMachine machine, MachineHistory history, List<NextDate> dues) {}
+    /**
+     * @param addresses of the customer, other than their own, at which it could stand
+     * @param dues what it is due for, earliest first
+     */
+    record MachineFile(
+            Customer customer,
+            List<Address> addresses,
+            CallMachine machine,
+            MachineHistory history,
+            List<NextDate> dues) {}
 
     @GetMapping("/api/machines/{machineId}")
     MachineFile machine(@PathVariable UUID machineId, @AuthenticationPrincipal SignedIn me) {
@@ -57,7 +70,10 @@ class MachineController {
                 .toList();
         dues.workOut(machineId, me);
         return new MachineFile(
-                customers.customer(owned.customer()),
+                customers
+                        .customer(owned.customer())
+                        .with(addresses.ofMachine(machineId).orElse(null)),
+                addresses.of(owned.customer()),
                 owned.machine(),
                 MachineHistory.of(past, accounts.system(me.id())),
                 dueStore.of(machineId));

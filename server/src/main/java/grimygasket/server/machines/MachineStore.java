@@ -2,7 +2,9 @@ package grimygasket.server.machines;
 
 import grimygasket.call.CallMachine;
 import grimygasket.call.change.Customer;
+import grimygasket.call.change.Customer.Address;
 import grimygasket.pack.machine.Rating;
+import grimygasket.server.customers.AddressStore;
 import grimygasket.server.customers.CustomerSearch;
 import grimygasket.server.web.ByOwner;
 import grimygasket.server.web.Problem;
@@ -16,6 +18,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,10 +27,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class MachineStore {
     private final JdbcClient jdbc;
     private final CustomerSearch search;
+    private final AddressStore addresses;
 
-    MachineStore(JdbcClient jdbc, CustomerSearch search) {
+    MachineStore(JdbcClient jdbc, CustomerSearch search, AddressStore addresses) {
         this.jdbc = jdbc;
         this.search = search;
+        this.addresses = addresses;
     }
 
     private static final Supplier<Map<Rating, Double>> RATINGS = () -> new EnumMap<>(Rating.class);
@@ -61,14 +66,23 @@ public class MachineStore {
         }
     }
 
-    /** The machine with that id is left as it is, so that a repeated request changes nothing. */
+    /**
+     * The machine with that id is left as it is, so that a repeated request changes nothing.
+     *
+     * @param elsewhere where it stands, which is put on file with it; null for its customer's own address
+     */
     @Transactional
-    public void addMachineIfNew(CallMachine sent, UUID customerId) {
+    public void addMachineIfNew(CallMachine sent, UUID customerId, @Nullable Address elsewhere) {
         var machine = sent.onFile();
+        if (elsewhere != null) {
+            addresses.addIfNew(customerId, elsewhere);
+        }
         int added = jdbc.sql("""
-                        insert ignore into machine (id, customer_id, kind, maker, model, serial, place, version)
-                        values (:id, :customerId, :kind, :maker, :model, :serial, :place, :version)
+                        insert ignore into machine (id, customer_id, address_id, kind, maker, model, serial, place, version)
+                        values (:id, :customerId, (select id from address where id = :elsewhere and customer_id = :customerId),
+                                :kind, :maker, :model, :serial, :place, :version)
                         """)
+                .param("elsewhere", elsewhere == null ? null : elsewhere.id())
                 .param("id", machine.id())
                 .param("customerId", customerId)
                 .param("kind", machine.kind())
@@ -123,6 +137,34 @@ public class MachineStore {
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
                         one -> one.getValue().stream().map(machines::get).toList()));
+    }
+
+    private record Standing(UUID id, UUID address) {}
+
+    /** Of the machines of some customers, those that stand elsewhere, to the id of the address. */
+    public Map<UUID, UUID> elsewhere(Collection<UUID> customers) {
+        return customers.isEmpty()
+                ? Map.of()
+                : jdbc.sql("""
+                                select id, address_id as address from machine
+                                where customer_id in (:customers) and address_id is not null
+                                """).param("customers", customers).query(Standing.class).list().stream()
+                        .collect(Collectors.toMap(Standing::id, Standing::address));
+    }
+
+    /**
+     * Where a machine stands from now on.
+     *
+     * @param address one of its customer's; null for the customer's own
+     * @return whether the customer has that address
+     */
+    public boolean stand(UUID machine, @Nullable UUID address) {
+        return jdbc.sql("""
+                        update machine m set m.address_id = :address
+                        where m.id = :machine
+                          and (:address is null
+                               or exists (select 1 from address a where a.id = :address and a.customer_id = m.customer_id))
+                        """).param("machine", machine).param("address", address).update() == 1;
     }
 
     private UUID customerOf(UUID machineId) {

@@ -110,7 +110,7 @@ class CalendarController {
         event.setSummary((call.complaint().isEmpty() ? "Upkeep" : call.complaint()) + ", " + customer.name());
         event.setDescription(one.knowhow().pack().name() + ", " + call.machine().maker() + " "
                 + call.machine().model() + (customer.phone().isEmpty() ? "" : "\n" + customer.phone()));
-        event.setLocation(customer.street());
+        event.setLocation(customer.door().street());
         event.setDateStart(Date.from(begins.toInstant()));
         event.setDuration(new biweekly.util.Duration.Builder()
                 .minutes((int) Math.max(SHORTEST_MINUTES, Math.round(one.minutes(clock.millis()))))

@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param place on the van
  * @param minimum how many there should be on all vans together
  * @param code what the barcode on its packet says, see {@link Barcode}
+ * @param warrantyMonths for how long whoever made it answers for it; null where nobody has said it
  * @param version counts its changes; 0 for a new one
  */
 public record ListedPart(
@@ -71,6 +72,11 @@ public record ListedPart(
 
         @Size(max = 80, message = "At most 80 characters.") String code,
 
+        @Nullable
+        @Min(value = 1, message = "One month or more; blank for none.")
+        @Max(value = 240, message = "At most 240 months.")
+        Integer warrantyMonths,
+
         int version) {
     public ListedPart {
         code = code == null ? "" : Barcode.of(code);
@@ -92,6 +98,7 @@ public record ListedPart(
                 place,
                 minimum,
                 code,
+                warrantyMonths,
                 version + 1);
     }
 }

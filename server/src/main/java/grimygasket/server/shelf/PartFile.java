@@ -24,7 +24,8 @@ final class PartFile {
             "replaces",
             "place",
             "minimum",
-            "code");
+            "code",
+            "warranty_months");
 
     private PartFile() {}
 
@@ -44,7 +45,8 @@ final class PartFile {
                                 part.replaces(),
                                 part.place(),
                                 part.minimum(),
-                                part.code())));
+                                part.code(),
+                                part.warrantyMonths())));
     }
 
     /** @throws Problem if it is no such list at all */
@@ -67,6 +69,16 @@ final class PartFile {
             throw new Unfit("“" + line.text(column) + "” is no " + column + ": write it like 12.50.");
         }
         return new BigDecimal(text);
+    }
+
+    /**
+     * For how long a maker answers for a part; nothing for a blank, and what was before where there is no such column.
+     *
+     * @throws Unfit in a sentence
+     */
+    static @Nullable Integer months(Line line, @Nullable Integer before) {
+        int months = count(line, "warranty_months", before == null ? 0 : before);
+        return months == 0 ? null : months;
     }
 
     /**

@@ -25,7 +25,7 @@ public class PartStore {
 
     private static final String PARTS = """
             select p.id, p.number, p.name, p.kind, p.fits, p.maker, p.price, p.cost, p.replaces, p.supplier, p.place, p.minimum,
-                   p.code, p.version
+                   p.code, p.warranty_months, p.version
             from part p
             """;
 
@@ -167,12 +167,15 @@ public class PartStore {
      */
     boolean put(ListedPart part) {
         var sql = part.version() == 0 ? """
-                        insert into part (id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum, code)
-                        values (:id, :number, :name, :kind, :fits, :maker, :price, :cost, :replaces, :supplier, :place, :minimum, :code)
+                        insert into part (id, number, name, kind, fits, maker, price, cost, replaces, supplier, place, minimum, code,
+                                          warranty_months)
+                        values (:id, :number, :name, :kind, :fits, :maker, :price, :cost, :replaces, :supplier, :place, :minimum, :code,
+                                :warrantyMonths)
                         """ : """
                         update part
                         set number = :number, name = :name, kind = :kind, fits = :fits, maker = :maker, price = :price, cost = :cost,
-                            replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, code = :code, proposed = false,
+                            replaces = :replaces, supplier = :supplier, place = :place, minimum = :minimum, code = :code, warranty_months = :warrantyMonths,
+                            proposed = false,
                             version = version + 1
                         where id = :id and version = :version
                         """;

@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Parts {
     private static final ListedPart NEW =
-            new ListedPart(Head.NOBODY, "", "", "", "", null, null, null, "", "", "", 0, "", 0);
+            new ListedPart(Head.NOBODY, "", "", "", "", null, null, null, "", "", "", 0, "", null, 0);
 
     private final PartStore store;
     private final Library library;
@@ -104,6 +104,7 @@ class Parts {
                 line.text("place", before.place()),
                 PartFile.count(line, "minimum", before.minimum()),
                 line.text("code", before.code()),
+                PartFile.months(line, before.warrantyMonths()),
                 before.version());
     }
 

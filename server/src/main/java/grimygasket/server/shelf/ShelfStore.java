@@ -28,7 +28,7 @@ public class ShelfStore {
     private static final RowMapper<Article> ARTICLES = new SimplePropertyRowMapper<>(Article.class);
 
     private static final String PARTS = """
-            select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van, p.code
+            select p.kind, p.maker, p.id, p.number, p.name, p.fits, p.price, coalesce(s.on_van, 0) as on_van, p.code, p.warranty_months
             from part p left join van_stock s on s.part_id = p.id and s.account_id = :accountId
             where p.kind in (:kinds)
             """;

@@ -23,7 +23,8 @@ class PageConfig implements WebMvcConfigurer {
             "/shelf/**",
             "/customers/**",
             "/machines/**",
-            "/board/**"
+            "/board/**",
+            "/week/**"
         }) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }

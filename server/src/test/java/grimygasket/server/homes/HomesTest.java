@@ -119,6 +119,88 @@ public class HomesTest extends ServerTest {
     }
 
     @Test
+    public void aMachineThatStandsElsewhereIsReachedThere() {
+        var lead = signedIn();
+        var call = Calls.add(lead);
+        var customer = home(lead, call);
+        var machine = call.held().body().path("call").path("machine").path("id").asString();
+        var word = word();
+        var address = UUID.randomUUID();
+        var flat = "/api/customers/" + customer + "/addresses/" + address;
+        var data =
+                "{\"street\": \"9 %s Court\", \"access\": \"Key at the caretaker's\", \"latitude\": 53.5, \"longitude\": 9.9}";
+        assertEquals(lead.put(flat, data.formatted(word)).status(), 204);
+        assertEquals(found(lead, word).size(), 1, "found by the other address");
+        var stands = "/api/machines/" + machine + "/address";
+        assertEquals(
+                lead.put(stands, "{\"address\": \"" + UUID.randomUUID() + "\"}").kind(), "invalid");
+        assertEquals(lead.put(stands, "{\"address\": \"" + address + "\"}").status(), 204);
+
+        var held = call.held().body().path("customer");
+        assertEquals(held.path("street").asString(), "2 Weir Lane");
+        assertEquals(held.path("elsewhere").path("street").asString(), "9 " + word + " Court");
+        assertEquals(held.path("elsewhere").path("access").asString(), "Key at the caretaker's");
+        var onRound = lead.get("/api/round/" + Calls.DAY)
+                .body()
+                .path("calls")
+                .valueStream()
+                .filter(one -> call.path.endsWith(one.path("id").asString()))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(onRound.path("street").asString(), "9 " + word + " Court", "one goes there");
+        assertTrue(
+                lead.get("/api/customers.csv").response().body().contains("9 " + word + " Court"),
+                "and the file says so");
+
+        assertEquals(lead.delete(flat).kind(), "invalid", "a machine stands there");
+        assertEquals(lead.put(stands, "{}").status(), 204);
+        assertTrue(call.held().body().path("customer").path("elsewhere").isMissingNode());
+        assertEquals(lead.delete(flat).status(), 204);
+        assertEquals(found(lead, word).size(), 0);
+    }
+
+    @Test
+    public void aNewMachineBringsItsAddressWithIt() {
+        var lead = signedIn();
+        var call = Calls.on(lead, UUID.randomUUID());
+        var word = word();
+        var elsewhere = ", \"elsewhere\": {\"id\": \"%s\", \"street\": \"%s\"}}";
+        var begin = Calls.begin("Does not drain", "Tess Orrin", "Corvanne")
+                .replace("\"phone\": \"\"}", "\"phone\": \"\"" + elsewhere.formatted(UUID.randomUUID(), "%s"));
+        assertEquals(
+                call.send(begin.formatted(""))
+                        .body()
+                        .path("fields")
+                        .path("customer.elsewhere.street")
+                        .asString(),
+                "Enter the street, so that you find the house.");
+        call.send(begin.formatted(word + " Mews"));
+        assertEquals(
+                call.held()
+                        .body()
+                        .path("customer")
+                        .path("elsewhere")
+                        .path("street")
+                        .asString(),
+                word + " Mews");
+        assertEquals(found(lead, word).size(), 1);
+    }
+
+    @Test
+    public void aListSaysWhereMachinesStand() {
+        var lead = signedIn();
+        var word = word();
+        var csv = "name,street,kind,maker,stands_at\r\n"
+                + "%1$s Quay,5 Weir Lane,dishwasher,Corvanne,7 %1$s Court\r\n".formatted(word)
+                + "%1$s Quay,5 Weir Lane,washing-machine,Corvanne,7 %1$s court\r\n".formatted(word)
+                + "%1$s Quay,5 Weir Lane,vacuum-cleaner,Ostrelle,5 Weir Lane\r\n".formatted(word);
+        assertEquals(taken(lead, csv, "").body().path("taken").asInt(), 3);
+        var home = found(lead, word).get(0);
+        assertEquals(home.path("addresses").size(), 1, home.toString());
+        assertEquals(home.path("elsewhere").size(), 2, "the last one stands at home");
+    }
+
+    @Test
     public void twoEntriesOfOneCustomerAreJoined() {
         var lead = signedIn();
         var word = word();

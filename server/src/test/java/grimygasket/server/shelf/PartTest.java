@@ -158,6 +158,30 @@ public class PartTest extends ServerTest {
     }
 
     @Test
+    public void forHowLongAMakerAnswersForAPartStandsOnItsMachine() {
+        var lead = signedIn();
+        var id = UUID.randomUUID();
+        var number = "T-" + id.toString().substring(0, 12);
+        var clip = part(id, number, 0);
+        var wrong = clip.replace("\"version\"", "\"warrantyMonths\": 0, \"version\"");
+        assertTrue(lead.put("/api/parts/" + id, wrong)
+                .body()
+                .path("fields")
+                .path("warrantyMonths")
+                .asString()
+                .startsWith("One month"));
+        lead.put("/api/parts/" + id, clip.replace("\"version\"", "\"warrantyMonths\": 22, \"version\""));
+        assertTrue(lead.get("/api/parts.csv").response().body().contains(number + ",\"Hose clip, 30 mm\""));
+
+        var call = Calls.add(lead);
+        var use = UUID.randomUUID();
+        call.usePart(use, "replace-valve", id.toString(), 1);
+        var machine = call.held().body().path("call").path("machine").path("id").asString();
+        var history = lead.get("/api/machines/" + machine).body().path("history");
+        assertTrue(history.toString().contains("its maker answers for it until 6 March 2033"), history.toString());
+    }
+
+    @Test
     public void aPacketIsFoundByItsBarcodeInAnyOfItsForms() {
         var lead = signedIn();
         var id = UUID.randomUUID();

@@ -34,7 +34,7 @@ public class CustomerChanges {
     @Transactional(propagation = Propagation.MANDATORY)
     public void correct(Customer wanted, UUID account) {
         customers.correct(wanted);
-        tellOf(wanted, account);
+        tellOf(wanted.id(), wanted, account);
     }
 
     /** Erases a customer for good. */
@@ -56,12 +56,22 @@ public class CustomerChanges {
         var first = customers.customer(from.compareTo(into) < 0 ? from : into);
         var second = customers.customer(from.compareTo(into) < 0 ? into : from);
         customers.join(from, into);
-        tellOf(first.id().equals(into) ? first : second, account);
+        tellOf(into, first.id().equals(into) ? first : second, account);
     }
 
-    private void tellOf(Customer customer, UUID account) {
-        for (var call : calls.openOf(customer.id())) {
-            log.addNew(UUID.randomUUID(), "correct-customer", call, account, clock.instant(), customer);
+    /**
+     * Puts right where one of a customer's machines stands, or may stand.
+     *
+     * @param what stands there now
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void correctAddress(UUID customer, Object what, UUID account) {
+        tellOf(customer, what, account);
+    }
+
+    private void tellOf(UUID customer, Object what, UUID account) {
+        for (var call : calls.openOf(customer)) {
+            log.addNew(UUID.randomUUID(), "correct-customer", call, account, clock.instant(), what);
         }
     }
 }

@@ -65,7 +65,8 @@ class NewCalls {
 
     private Call add(Call call, Begin begin) {
         customers.addIfNew(begin.customer());
-        machines.addMachineIfNew(call.machine(), begin.customer().id());
+        machines.addMachineIfNew(
+                call.machine(), begin.customer().id(), begin.customer().elsewhere());
         calls.addIfNew(call);
         return call;
     }

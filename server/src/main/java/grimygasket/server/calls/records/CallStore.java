@@ -56,15 +56,16 @@ public class CallStore {
                     where f.machine_id = m.id) as features,
                    (select json_objectagg(r.rating, r.value) from machine_rating r
                     where r.machine_id = m.id) as ratings,
-                   k.id as customer_id, k.name, k.street, k.phone, k.email, k.access, k.latitude, k.longitude,
+                   %s,
                    not exists (select 1 from service_call o where o.visit_id = c.visit_id and o.id <> c.id) as alone
-            """;
+            """.formatted(CustomerRows.OF_A_MACHINE);
 
     private static final String TABLES = """
 
             from service_call c
             join machine m on m.id = c.machine_id
             join customer k on k.id = m.customer_id
+            left join address a on a.id = m.address_id
             """;
 
     private static final String CALLS = COLUMNS + TABLES;
@@ -386,7 +387,7 @@ public class CallStore {
                         kept.parts,
                         kept.photos,
                         kept.changes),
-                CustomerRows.customer(row.getObject("customer_id", UUID.class), row),
+                CustomerRows.ofAMachine(row),
                 row.getBoolean("alone"));
     }
 
