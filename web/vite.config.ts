@@ -34,8 +34,14 @@ const offline = VitePWA({
   workbox: {
     globPatterns: ['**/*.{js,wasm,css,html,svg,woff2}'],
     maximumFileSizeToCacheInBytes: 4_000_000,
-    // Wanted only where the browser does not know the WebAssembly, or once somebody scans.
-    globIgnores: ['assets/device-*.js', 'assets/zxing_reader-*.wasm', 'assets/ponyfill-*.js'],
+    // Wanted only where the browser does not know the WebAssembly, or once somebody scans or reads a plate.
+    globIgnores: [
+      'assets/device-*.js',
+      'assets/zxing_reader-*.wasm',
+      'assets/ponyfill-*.js',
+      'assets/tesseract*.js',
+      'assets/worker.min-*.js',
+    ],
     clientsClaim: true,
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//, /^\/v3\//],
@@ -44,6 +50,16 @@ const offline = VitePWA({
         urlPattern: /\/assets\/device-[^/]+\.js$/,
         handler: 'CacheFirst',
         options: { cacheName: 'core', expiration: { maxEntries: 2 }, cacheableResponse: { statuses: [200] } },
+      },
+      {
+        // What reads plates: with signal the first time, without from then on.
+        urlPattern: /\/assets\/(tesseract|worker\.min|eng\.traineddata)/,
+        handler: 'CacheFirst',
+        options: {
+          cacheName: 'reader',
+          expiration: { maxEntries: 4 },
+          cacheableResponse: { statuses: [200] },
+        },
       },
       {
         urlPattern: /\/api\/calls\/[^/]+\/photos\//,
@@ -68,6 +84,8 @@ const offline = VitePWA({
   },
 })
 
+const QUICK = 5
+
 /** Beside every text a compressed one, which the server sends as it is: made once and well, and not at every request. */
 const compressed: Plugin = {
   name: 'compressed',
@@ -85,6 +103,10 @@ const compressed: Plugin = {
             ? constants.BROTLI_MODE_GENERIC
             : constants.BROTLI_MODE_TEXT,
           [constants.BROTLI_PARAM_SIZE_HINT]: text.length,
+          // Fetched once by whoever reads a plate: not worth seconds of every build.
+          [constants.BROTLI_PARAM_QUALITY]: file.includes('tesseract-core')
+            ? QUICK
+            : constants.BROTLI_MAX_QUALITY,
         }
         await writeFile(join(folder, `${file}.br`), await promisify(brotliCompress)(text, { params }))
       }

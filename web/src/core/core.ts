@@ -91,6 +91,7 @@ interface Questions {
   ]
   found: [OfWords, { hits: Hit[] }]
   heard: [OfWords, { heard: Heard[] }]
+  plate: [{ text: string; makers: string[] }, { maker?: string; model?: string; serial?: string }]
   scanned: [{ held: Held; read: string }, { part?: string }]
   suppose: [
     { knowhow: string; circumstances: Circumstances; supposed: Supposed },

@@ -2,6 +2,7 @@
 import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useHomes, useKinds, useKnowhowHere, useOthers } from '../api/queries'
+import PlatePhoto from '../customers/PlatePhoto.vue'
 import { me } from '../store/held/held'
 import type { Call } from '../api/types'
 import Chips from '../ui/field/Chips.vue'
@@ -186,6 +187,11 @@ function submit() {
             v-if="knowhow"
             v-model="draft.machine.features"
             :features="knowhow.pack.features.filter(({ group }) => group)"
+          />
+          <PlatePhoto
+            :kind="draft.machine.kind"
+            :now="draft.machine"
+            @take="draft.machine = { ...draft.machine, ...$event }"
           />
           <TextField
             v-model="draft.machine.maker"

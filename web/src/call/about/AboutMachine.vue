@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useDraft } from '../../ui/kept/drafts'
+import PlatePhoto from '../../customers/PlatePhoto.vue'
 import TextField from '../../ui/field/TextField.vue'
 import { useCallContext } from '../context'
 
@@ -28,6 +29,11 @@ async function correct() {
       <span class="text-soft block text-[0.95rem]">{{ call.machine.maker }} {{ call.machine.model }}</span>
     </summary>
     <form v-if="draft.begun" class="grid gap-2 pb-2" novalidate @submit.prevent="correct">
+      <PlatePhoto
+        :kind="call.machine.kind"
+        :now="draft.now"
+        @take="draft.now = { ...draft.now, ...$event }"
+      />
       <TextField v-model="draft.now.maker" label="Maker" autocomplete="off" :error="fields.maker" />
       <TextField v-model="draft.now.model" label="Model" autocomplete="off" :error="fields.model" />
       <TextField v-model="draft.now.serial" label="Serial" autocomplete="off" :error="fields.serial" />

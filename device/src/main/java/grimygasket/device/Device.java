@@ -13,6 +13,7 @@ import grimygasket.gauge.UnfitReadings;
 import grimygasket.gauge.all.Gauges;
 import grimygasket.pack.KindKnowhow;
 import grimygasket.pack.machine.Ratings;
+import grimygasket.plate.PlateReading;
 import grimygasket.report.Letterhead;
 import grimygasket.report.Letterhead.Addressee;
 import grimygasket.report.ReportOfCall;
@@ -188,6 +189,13 @@ public final class Device {
         var asked = FormsCodec.readOfScan(question);
         var part = Article.scanned(asked.held().circumstances().shelf(), asked.read());
         return FormsCodec.write(new Answers.Scanned(part.map(Article::id).orElse(null)));
+    }
+
+    /** What a rating plate seems to say. */
+    @JSExport
+    public static String plate(String question) {
+        var asked = FormsCodec.readOfPlate(question);
+        return FormsCodec.write(PlateReading.of(asked.text(), asked.makers()));
     }
 
     /** A day's calls. */

@@ -3,6 +3,7 @@ package grimygasket.device;
 import grimygasket.codec.Json;
 import grimygasket.diagnosis.plan.StepReason;
 import grimygasket.pack.KindKnowhow;
+import grimygasket.plate.PlateReading;
 import grimygasket.practice.MeterSamples;
 import grimygasket.report.Report;
 import grimygasket.round.Round;
@@ -28,7 +29,8 @@ import grimygasket.wording.StepReasons;
             Questions.OfMeter.class,
             Questions.OfWords.class,
             Questions.OfSupposition.class,
-            Questions.OfScan.class
+            Questions.OfScan.class,
+            Questions.OfPlate.class
         },
         writes = {
             CallState.class,
@@ -45,7 +47,8 @@ import grimygasket.wording.StepReasons;
             Answers.Found.class,
             Answers.AllHeard.class,
             Answers.Follows.class,
-            Answers.Scanned.class
+            Answers.Scanned.class,
+            PlateReading.class
         })
 final class Forms {
     private Forms() {}

@@ -108,6 +108,14 @@ final class Questions {
      */
     record OfScan(Held held, String read) {}
 
+    /**
+     * What a rating plate says.
+     *
+     * @param text that was read off its photo, line by line
+     * @param makers that are known
+     */
+    record OfPlate(String text, List<String> makers) {}
+
     /** What the customer is given. */
     record OfReport(Held held, Asker asker, Sender sender) {}
 }

@@ -19,7 +19,8 @@ import grimygasket.pack.KindKnowhow;
             Questions.OfSteps.class,
             Questions.OfStep.class,
             Questions.OfMeter.class,
-            Questions.OfWords.class
+            Questions.OfWords.class,
+            Questions.OfPlate.class
         })
 final class Asking {
     private Asking() {}

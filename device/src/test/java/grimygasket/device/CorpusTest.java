@@ -115,6 +115,19 @@ public class CorpusTest {
         }
     }
 
+    @Test
+    public void bothReadPlatesAlike() throws IOException {
+        var makers = List.of("Corvanne", "Østrelle");
+        for (var text : List.of(
+                "",
+                "~ C0RVANNE |\nM0DEL: DW-610 S\nSERlAL NO 2114-0937",
+                "Østrelle\n«Typ» Lagoon 3  S/N:ÖL3-55172\t230 V",
+                "\n\nMod.\nH60 Inn\nSer. No.\n60-118834")) {
+            var asked = AskingCodec.write(new Questions.OfPlate(text, makers));
+            same("plate", asked, Device.plate(asked));
+        }
+    }
+
     private static Map<String, Typed> entered(Gauge gauge, double share) {
         return gauge.inputs().stream()
                 .filter(input -> input.options().isEmpty())
