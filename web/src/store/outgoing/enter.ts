@@ -110,7 +110,7 @@ export const anew = (call: string) =>
 
 const told: Told = {
   async taken({ call, change }, { version }) {
-    void queryClient.invalidateQueries({ queryKey: ['round'] })
+    for (const queryKey of [['round'], ['board']]) void queryClient.invalidateQueries({ queryKey })
     const isOther = async () => !waits(call) && (await held(call))?.call.head.version !== version
     if (BEYOND_THE_RECORD.includes(change.kind) || (await isOther())) await anew(call)
   },

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,6 +23,10 @@ public record PlateReading(
     private static final int MOST_WORDS = 3;
     /** A value stands so far below its label at most: what stands beside it may have been read in between. */
     private static final int MOST_LINES_BELOW = 2;
+    /** Of what else stands on a plate. */
+    private static final Set<String> UNITS = Set.of("V", "VAC", "HZ", "W", "KW", "A", "MPA", "KPA", "BAR", "KG", "L");
+    /** Fewer letters and figures are the rest of something that could not be read. */
+    private static final Map<Label, Integer> SHORTEST = Map.of(Label.MODEL, 2, Label.SERIAL, 4);
     /** Of a maker's letters, one of so many may be misread. */
     private static final int LETTERS_A_SLIP = 5;
 
@@ -83,7 +88,7 @@ public record PlateReading(
                     }
                     value = valueFrom(lines.get(below), 0);
                 }
-                if (!value.isEmpty()) {
+                if (value.length() >= SHORTEST.get(label)) {
                     values.putIfAbsent(label, value);
                 }
             }
@@ -95,21 +100,28 @@ public record PlateReading(
         return words.stream().anyMatch(word -> Label.of(word).isPresent());
     }
 
-    /** The words up to the next label; empty where no figure is among them. */
+    /** The words up to the next label or quantity; empty where no figure is among them. */
     private static String valueFrom(List<String> words, int from) {
         var value = new ArrayList<String>();
-        for (var word : words.subList(from, words.size())) {
-            var label = Label.of(word);
+        for (int at = from; at < words.size() && value.size() < MOST_WORDS; at++) {
+            var label = Label.of(words.get(at));
             if (label.isPresent() && label.get() == Label.NUMBER && value.isEmpty()) {
                 continue;
             }
-            if (label.isPresent() || value.size() == MOST_WORDS) {
+            if (label.isPresent() || isQuantity(words, at)) {
                 break;
             }
-            value.add(word);
+            value.add(words.get(at));
         }
         var joined = String.join(" ", value);
         return joined.chars().anyMatch(one -> one >= '0' && one <= '9') ? joined : "";
+    }
+
+    /** Such as "230 V" and "220-240 V". */
+    private static boolean isQuantity(List<String> words, int at) {
+        return words.get(at).matches("[0-9.,-]+")
+                && at + 1 < words.size()
+                && UNITS.contains(words.get(at + 1).toUpperCase(Locale.ROOT));
     }
 
     private record Likeness(String maker, int slips) {}

@@ -44,6 +44,8 @@ public class PlateReadingTest {
                 PlateReading.of("MODEL\nSERIAL\n2114-0937", MAKERS).model(),
                 "what stands below another label is that one's");
         assertNull(PlateReading.of("MODEL Lagoon\nSERIAL 1", MAKERS).model(), "a model has a figure");
+        assertNull(PlateReading.of("S/N:\n230 V ~ 50 Hz", MAKERS).serial(), "a voltage");
+        assertNull(PlateReading.of("SERIAL 3\nMODEL 7", MAKERS).serial(), "the rest of something");
         assertNull(PlateReading.of("Corvex\nMODEL 12", MAKERS).maker(), "too far from any that is known");
     }
 }

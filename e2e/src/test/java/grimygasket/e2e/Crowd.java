@@ -17,7 +17,8 @@ import java.util.concurrent.TimeUnit;
 
 /**
  * Fifty technicians at once, each with a round and calls of their own, who think for a moment before everything they do, and each with a
- * second device that holds the feed: prints how long they wait, and what a change costs the others. Run by scripts/crowd.
+ * second device that holds the feed. All fetch a part for every call from one store room. Prints how long they wait, what a change costs the
+ * others, and whether counts and movements of parts agree in the end. Run by scripts/crowd.
  */
 final class Crowd {
     private static final int TECHNICIANS = 50;
@@ -38,12 +39,37 @@ final class Crowd {
     private static final String CODE = """
             {"kind": "settle", "finding": {"kind": "code-read", "shown": "Q%d"}}""";
 
+    private static final String STORE = "00000000-0000-0000-0000-000000000000";
+    private static final String VALVE = "0193a000-0000-7000-8000-000000000308";
+    private static final String MOVE = """
+            {"id": "%s", "reason": "%s", "count": %d, "van": "%s", "to": %s}""";
+    private static final String USE = """
+            {"kind": "use-part", "remedy": "replace-valve", "part": "%s", "used": 1, "source": "VAN"}""".formatted(VALVE);
+
+    /** Each count of the part beside the sum of its movements, and beside the last of them. */
+    private static final String COUNTS = """
+            select count(*), sum(s.on_van = m.moved), sum(s.on_van),
+                   sum(if(s.account_id = '%1$s', s.on_van, 0))
+            from van_stock s
+            join (select account_id, part_id, sum(moved) as moved from part_move group by account_id, part_id) m
+                 on m.account_id = s.account_id and m.part_id = s.part_id
+            where s.part_id = '%2$s'
+            """.formatted(STORE, VALVE);
+
+    private static final String MOVED = """
+            select sum(reason = 'GIVEN' and moved < 0), sum(reason = 'USED'), sum(if(reason = 'USED', moved, 0)) from part_move
+            where part_id = '%s'
+            """.formatted(VALVE);
+    private static final int IN_STORE = 900;
+
     private Crowd() {}
 
     public static void main(String[] args) throws Exception {
         var pool = Executors.newFixedThreadPool(TECHNICIANS);
         try (var installation = new Installation(true)) {
             var owner = new Phone(installation.address(), Installation.LOGIN);
+            owner.move(VALVE, MOVE.formatted(UUID.randomUUID(), "RECEIVED", IN_STORE, STORE, null));
+            var before = Integer.parseInt(installation.rows(COUNTS).get(0).get(2));
             var seconds = new ArrayList<Listening>();
             for (int i = 0; i < TECHNICIANS; i++) {
                 var account = UUID.randomUUID().toString();
@@ -54,7 +80,10 @@ final class Crowd {
             long end = begin + TimeUnit.MINUTES.toNanos(Integer.parseInt(args[0]));
             var days = new ArrayList<Future<Technician>>();
             for (int i = 0; i < TECHNICIANS; i++) {
-                var technician = new Technician(new Phone(installation.address(), "crowd-" + i), i);
+                var technician = new Technician(
+                        new Phone(installation.address(), "crowd-" + i),
+                        seconds.get(i).account(),
+                        i);
                 days.add(pool.submit(() -> technician.work(begin, end)));
             }
             var all = new TreeMap<String, List<Double>>();
@@ -81,6 +110,17 @@ final class Crowd {
                     seconds.size(),
                     changes,
                     (double) followed / changes);
+            var counts = installation.rows(COUNTS).get(0);
+            var moved = installation.rows(MOVED).get(0);
+            System.out.printf(
+                    "%d technicians, one store room: %s parts fetched, %s used; %s of %s counts are the sum of their movements, %s parts there, %d expected%n",
+                    TECHNICIANS,
+                    moved.get(0),
+                    moved.get(1),
+                    counts.get(1),
+                    counts.get(0),
+                    counts.get(2),
+                    before + Integer.parseInt(moved.get(2)));
         } finally {
             pool.shutdownNow();
         }
@@ -107,14 +147,16 @@ final class Crowd {
 
     private static final class Technician {
         private final Phone phone;
+        private final String account;
         private final Random random;
         private final Map<String, List<Double>> millis = new TreeMap<>();
         private long begin;
         private int failed;
         private long seq;
 
-        Technician(Phone phone, int number) {
+        Technician(Phone phone, String account, int number) {
             this.phone = phone;
+            this.account = account;
             this.random = new Random(number);
         }
 
@@ -130,6 +172,9 @@ final class Crowd {
                     var code = CODE.formatted(++seq);
                     timed("entry", () -> phone.send(call, UUID.randomUUID(), seq, code, PATIENCE));
                 }
+                var fetch = MOVE.formatted(UUID.randomUUID(), "GIVEN", 1, STORE, '"' + account + '"');
+                timed("fetching a part", () -> phone.move(VALVE, fetch));
+                timed("using it", () -> phone.send(call, UUID.randomUUID(), ++seq, USE, PATIENCE));
                 timed("report", () -> status("/api/calls/" + call + "/report.pdf"));
             }
             return this;

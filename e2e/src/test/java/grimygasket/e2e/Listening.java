@@ -25,6 +25,10 @@ final class Listening implements AutoCloseable {
     private final Thread listener = new Thread(this::listen);
     private volatile boolean ended;
 
+    String account() {
+        return account;
+    }
+
     Listening(Phone phone, String account) {
         this.phone = phone;
         this.account = account;

@@ -103,6 +103,11 @@ final class Phone {
         }
     }
 
+    /** Changes how many of a part are on a van, and says with which status that was answered. */
+    int move(String part, String body) throws IOException, InterruptedException {
+        return send("/api/parts/" + part + "/moves", body, "application/json", PATIENCE);
+    }
+
     private int send(String path, String body, String type, Duration patience)
             throws IOException, InterruptedException {
         var request = request(path, patience)
