@@ -19,7 +19,8 @@ const take = useTakeList()
     </div>
     <p v-if="lead" class="text-soft text-sm">
       Columns: number, name and price; kind, part, maker, cost, supplier, replaces, place, minimum, code and
-      warranty_months if you have them: what a file has no column for stays. Parts are the same by their number.
+      warranty_months if you have them: what a file has no column for stays. Parts are the same by their
+      number.
     </p>
     <Notice
       v-if="take.error.value"

@@ -46,8 +46,12 @@ public class AddressStore {
                 .optional();
     }
 
-    /** Adds an address, or puts it right; one of another customer is left as it is. */
-    public void put(UUID customer, Address address) {
+    /**
+     * Adds an address, or puts it right.
+     *
+     * @return whether it is this customer's; another's is left as it is
+     */
+    public boolean put(UUID customer, Address address) {
         var params = new HashMap<String, Object>(
                 Map.of("id", address.id(), "customer", customer, "street", address.street()));
         var at = address.at();
@@ -58,12 +62,13 @@ public class AddressStore {
                         insert ignore into address (id, customer_id, street, access, latitude, longitude)
                         values (:id, :customer, :street, :access, :latitude, :longitude)
                         """).params(params).update();
-        jdbc.sql("""
+        int put = jdbc.sql("""
                         update address
                         set street = :street, access = :access, latitude = :latitude, longitude = :longitude
                         where id = :id and customer_id = :customer
                         """).params(params).update();
         search.noteParts(customer);
+        return put == 1;
     }
 
     /** Adds an address that is not on file yet. */

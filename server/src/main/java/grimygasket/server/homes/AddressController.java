@@ -81,7 +81,9 @@ class AddressController {
             @AuthenticationPrincipal SignedIn me) {
         customers.customer(customerId);
         var address = data.of(addressId);
-        addresses.put(customerId, address);
+        if (!addresses.put(customerId, address)) {
+            throw new Problem(Kind.NOT_FOUND, "This address is another customer's.");
+        }
         changes.correctAddress(customerId, address, me.id());
     }
 

@@ -74,15 +74,10 @@ public class MachineStore {
     @Transactional
     public void addMachineIfNew(CallMachine sent, UUID customerId, @Nullable Address elsewhere) {
         var machine = sent.onFile();
-        if (elsewhere != null) {
-            addresses.addIfNew(customerId, elsewhere);
-        }
         int added = jdbc.sql("""
-                        insert ignore into machine (id, customer_id, address_id, kind, maker, model, serial, place, version)
-                        values (:id, :customerId, (select id from address where id = :elsewhere and customer_id = :customerId),
-                                :kind, :maker, :model, :serial, :place, :version)
+                        insert ignore into machine (id, customer_id, kind, maker, model, serial, place, version)
+                        values (:id, :customerId, :kind, :maker, :model, :serial, :place, :version)
                         """)
-                .param("elsewhere", elsewhere == null ? null : elsewhere.id())
                 .param("id", machine.id())
                 .param("customerId", customerId)
                 .param("kind", machine.kind())
@@ -93,6 +88,10 @@ public class MachineStore {
                 .param("version", machine.version())
                 .update();
         if (added == 1) {
+            if (elsewhere != null) {
+                addresses.addIfNew(customerId, elsewhere);
+                stand(machine.id(), elsewhere.id());
+            }
             addFeatures(machine.id(), machine.features());
             machine.ratings().forEach((rating, value) -> setRating(machine.id(), rating, value));
             search.noteParts(customerId);

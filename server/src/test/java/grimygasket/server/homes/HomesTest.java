@@ -131,6 +131,8 @@ public class HomesTest extends ServerTest {
                 "{\"street\": \"9 %s Court\", \"access\": \"Key at the caretaker's\", \"latitude\": 53.5, \"longitude\": 9.9}";
         assertEquals(lead.put(flat, data.formatted(word)).status(), 204);
         assertEquals(found(lead, word).size(), 1, "found by the other address");
+        var others = "/api/customers/" + home(lead, Calls.add(lead)) + "/addresses/" + address;
+        assertEquals(lead.put(others, data.formatted(word)).kind(), "not-found", "an address is one customer's");
         var stands = "/api/machines/" + machine + "/address";
         assertEquals(
                 lead.put(stands, "{\"address\": \"" + UUID.randomUUID() + "\"}").kind(), "invalid");
