@@ -25,10 +25,16 @@ const boards = computed(() => (found.value.boards.length === week.value.length ?
 const shown = computed(() => daysShown(boards.value))
 const lanes = computed(() => lanesOf(shown.value))
 const today = computed(() => boards.value[0]?.today)
-/** Calls that nobody has, each once: what is left over stands on every board from today on. */
+/**
+ * Calls that nobody has, each once: what is left over stands on every board from today on. The boards come one by one: what one of them
+ * says is somebody's is nobody's no more.
+ */
 const nobodys = computed(() => {
+  const given = new Set(
+    boards.value.flatMap(({ lanes }) => lanes.flatMap(({ calls }) => calls.map(({ id }) => id))),
+  )
   const calls = new Map(boards.value.flatMap(({ nobody }) => nobody.map((call) => [call.id, call])))
-  return visitsOf([...calls.values()])
+  return visitsOf([...calls.values()].filter(({ id }) => !given.has(id)))
 })
 const { chosen, giving, choose, replan, done, undo, drop } = useReplanning()
 

@@ -53,6 +53,10 @@ public class AccessibilityTest extends BrowserTest {
         for (var view : new String[] {"/round", HALF_DONE, LEFT_OPEN, "/know-how/dishwasher", "/gauges/drain-pump"}) {
             page.navigate(installation.address() + view);
             page.getByRole(AriaRole.HEADING).first().waitFor();
+            if (view.startsWith("/know-how")) {
+                // What comes above the symptoms moves them, for a moment under the foot.
+                page.getByText("Its paths").waitFor();
+            }
             Axe.assertClean(page, view);
         }
     }

@@ -185,17 +185,24 @@ public class PartStore {
     /** Of parts that have a minimum, were ordered for open calls, or are asked about; by supplier and number. */
     public List<Level> levels(Set<UUID> askedAbout) {
         var ids = askedAbout.isEmpty() ? Set.of(Head.NOBODY) : askedAbout;
+        // What open calls wait for is found by the calls: a part may have been used on a hundred thousand that are
+        // closed.
         return jdbc.sql("""
-                        select * from (
-                            select p.id, p.number, p.name, p.supplier, p.minimum,
-                                   coalesce((select sum(s.on_van) from van_stock s where s.part_id = p.id), 0) as on_vans,
-                                   coalesce((select sum(u.used) from part_use u join service_call c on c.id = u.call_id
-                                             where u.part_id = p.id and u.source = 'ORDERED' and c.closed_at is null), 0) as ordered,
-                                   coalesce((select sum(l.coming) from part_order_line l
-                                             where l.part_id = p.id and l.coming > 0), 0) as coming
-                            from part p) counted
-                        where minimum > 0 or ordered > 0 or id in (:ids)
-                        order by supplier, number
+                        with ordered as (
+                            select u.part_id, sum(u.used) as used
+                            from account a
+                            join service_call c on c.account_id = a.id and c.closed_at is null
+                            join part_use u on u.call_id = c.id and u.source = 'ORDERED'
+                            group by u.part_id),
+                        coming as (select part_id, sum(coming) as coming from part_order_line where coming > 0 group by part_id)
+                        select p.id, p.number, p.name, p.supplier, p.minimum,
+                               coalesce((select sum(s.on_van) from van_stock s where s.part_id = p.id), 0) as on_vans,
+                               coalesce(o.used, 0) as ordered, coalesce(c.coming, 0) as coming
+                        from part p
+                        left join ordered o on o.part_id = p.id
+                        left join coming c on c.part_id = p.id
+                        where p.minimum > 0 or o.used > 0 or p.id in (:ids)
+                        order by p.supplier, p.number
                         """).param("ids", ids).query(Level.class).list();
     }
 }
