@@ -17,6 +17,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class DueStore implements FollowsCalls {
     private static final int MOST = 200;
+    /** Few machines are due for more than so many things; where many are, fewer machines are listed. */
+    private static final int MOST_TASKS = 8;
     /** So many machines are worked out in the time that somebody waits. */
     private static final int AT_ONCE = 100;
 
@@ -117,7 +119,9 @@ class DueStore implements FollowsCalls {
                         select m.id as machine_id, m.kind, m.maker, m.model, %s,
                                (select o.id from service_call o where o.machine_id = m.id and o.closed_at is null
                                 order by o.day limit 1) as open_call
-                        from (select machine_id, min(day) as first from due where day <= :day
+                        from (select machine_id, min(day) as first
+                              from (select machine_id, day from due where day <= :day
+                                    order by day, machine_id limit :rows) soonest
                               group by machine_id order by first, machine_id limit :most) d
                         join machine m on m.id = d.machine_id
                         join customer k on k.id = m.customer_id
@@ -126,6 +130,7 @@ class DueStore implements FollowsCalls {
                         """.formatted(CustomerRows.OF_A_MACHINE))
                 .param("day", day)
                 .param("most", MOST)
+                .param("rows", MOST * MOST_TASKS)
                 .query((row, number) -> new Row(
                         row.getObject("machine_id", UUID.class),
                         CustomerRows.ofAMachine(row),
