@@ -9,8 +9,9 @@ import Notice from '../ui/Notice.vue'
 import DayOrWeek from './DayOrWeek.vue'
 import GiveSheet from './GiveSheet.vue'
 import LaneRow from './LaneRow.vue'
+import NobodysVisits from './NobodysVisits.vue'
 import PlanCard from './PlanCard.vue'
-import VisitBlock from './VisitBlock.vue'
+import PlannedAnew from './PlannedAnew.vue'
 import { NOBODY } from '../ui/nobody'
 import { useBoard, usePlan } from './queries'
 import { along, HOURS } from './timeline'
@@ -35,10 +36,7 @@ function drop(id: string, to: string, minute: number) {
     ...(board.value?.lanes ?? []).map((lane) => ({ from: lane.account, visits: visitsOf(lane.calls) })),
     { from: NOBODY, visits: nobodys.value },
   ]
-  const place = all.find(({ visits }) => visits.some((visit) => visit.id === id))
-  const visit = place?.visits.find((one) => one.id === id)
-  if (!place || !visit) return
-  dropOn(visit, place.from, { account: to, day: daysSince1970(board.value!.day), plannedAt: minute })
+  dropOn(id, all, { account: to, day: daysSince1970(board.value!.day), plannedAt: minute })
 }
 </script>
 
@@ -88,22 +86,9 @@ function drop(id: string, to: string, minute: number) {
       @take="take($event, plan.reset)"
       @leave="plan.reset()"
     />
-    <p v-if="done.length" role="status" class="mb-3 flex flex-wrap items-center gap-3">
-      Planned anew: {{ done.length === 1 ? 'one call' : `${done.length} calls` }}.
-      <button type="button" class="btn" :disabled="replan.isPending.value" @click="undo">Undo</button>
-    </p>
+    <PlannedAnew v-if="done.length" :calls="done.length" :busy="replan.isPending.value" @undo="undo" />
     <template v-if="board">
-      <section v-if="nobodys.length" class="hatched mb-4 rounded-xl p-3" aria-label="Nobody has these yet">
-        <h2 class="mb-2 text-lg">Nobody has these yet</h2>
-        <div class="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
-          <VisitBlock
-            v-for="visit in nobodys"
-            :key="visit.id"
-            :visit="visit"
-            @choose="choose(visit, NOBODY)"
-          />
-        </div>
-      </section>
+      <NobodysVisits v-if="nobodys.length" :visits="nobodys" @choose="choose($event, NOBODY)" />
       <div class="text-soft hidden grid-cols-[10rem_1fr] gap-x-3 lg:grid" aria-hidden="true">
         <span />
         <span class="relative h-5 font-mono text-xs">

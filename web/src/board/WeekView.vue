@@ -9,9 +9,10 @@ import { NOBODY } from '../ui/nobody'
 import DayOrWeek from './DayOrWeek.vue'
 import DayOfWeek from './DayOfWeek.vue'
 import GiveSheet from './GiveSheet.vue'
+import NobodysVisits from './NobodysVisits.vue'
+import PlannedAnew from './PlannedAnew.vue'
 import { useBoards } from './queries'
 import { useReplanning } from './useReplanning'
-import VisitBlock from './VisitBlock.vue'
 import { visitsOf } from './visits'
 import { daysShown, lanesOf, weekOf } from './week'
 
@@ -43,9 +44,7 @@ function dropOn(id: string, account: string, on: string) {
     ...lanes.value.flatMap((lane) => lane.cells.map(({ visits }) => ({ from: lane.account, visits }))),
     { from: NOBODY, visits: nobodys.value },
   ]
-  const place = all.find(({ visits }) => visits.some((visit) => visit.id === id))
-  const visit = place?.visits.find((one) => one.id === id)
-  if (place && visit) drop(visit, place.from, { account, day: daysSince1970(on) })
+  drop(id, all, { account, day: daysSince1970(on) })
 }
 const go = (days: number) => router.push(`/week/${shiftDay(day.value, days)}`)
 </script>
@@ -74,22 +73,8 @@ const go = (days: number) => router.push(`/week/${shiftDay(day.value, days)}`)
       @again="replan.variables.value && replan.mutate(replan.variables.value)"
       @dismiss="replan.reset()"
     />
-    <p v-if="done.length" role="status" class="mb-3 flex flex-wrap items-center gap-3">
-      Planned anew: {{ done.length === 1 ? 'one call' : `${done.length} calls` }}.
-      <button type="button" class="btn" :disabled="replan.isPending.value" @click="undo">Undo</button>
-    </p>
-    <section v-if="nobodys.length" class="hatched mb-4 rounded-xl p-3" aria-label="Nobody has these yet">
-      <h2 class="mb-2 text-lg">Nobody has these yet</h2>
-      <div class="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
-        <VisitBlock
-          v-for="visit in nobodys"
-          :key="visit.id"
-          :visit="visit"
-          dated
-          @choose="choose(visit, NOBODY)"
-        />
-      </div>
-    </section>
+    <PlannedAnew v-if="done.length" :calls="done.length" :busy="replan.isPending.value" @undo="undo" />
+    <NobodysVisits v-if="nobodys.length" :visits="nobodys" dated @choose="choose($event, NOBODY)" />
     <p v-if="!boards.length && !found.reason" role="status" class="text-soft py-4">Looking at the week …</p>
     <div
       v-if="boards.length"

@@ -2,6 +2,11 @@ import { ref } from 'vue'
 import { reversed, spotOf, useReplan, type Change, type Spot } from './replan'
 import { stateOf, type BoardVisit } from './visits'
 
+interface Place {
+  from: string
+  visits: BoardVisit[]
+}
+
 /** What somebody does on a board: looks at a visit, plans it anew, and takes that back. */
 export function useReplanning() {
   /** The visit that is looked at, and on whose day it is. */
@@ -25,15 +30,22 @@ export function useReplanning() {
   }
   const undo = () => replan.mutate(reversed(done.value), { onSuccess: () => (done.value = []) })
 
-  /** A visit was dropped somewhere else; one that is under way stays where it is. */
-  function drop(visit: BoardVisit, from: string, to: Partial<Spot>) {
-    if (stateOf(visit.first) !== 'to do') return
-    take(
-      visit.calls.map((call) => {
-        const was = spotOf(call, from)
-        return { call: call.id, was, becomes: { ...was, ...to } }
-      }),
-    )
+  /**
+   * A visit was dropped somewhere else; one that is under way stays where it is.
+   *
+   * @param places where it may be, each with whose it is there
+   */
+  function drop(id: string, places: Place[], to: Partial<Spot>) {
+    for (const { from, visits } of places) {
+      const visit = visits.find((one) => one.id === id)
+      if (!visit || stateOf(visit.first) !== 'to do') continue
+      return take(
+        visit.calls.map((call) => {
+          const was = spotOf(call, from)
+          return { call: call.id, was, becomes: { ...was, ...to } }
+        }),
+      )
+    }
   }
 
   return { chosen, giving, choose, replan, done, take, undo, drop }

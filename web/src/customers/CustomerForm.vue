@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { CustomerData } from '../api/types'
 import type { Problem } from '../api/problem'
-import PlaceField from '../ui/field/PlaceField.vue'
+import DoorFields from './DoorFields.vue'
 import TextField from '../ui/field/TextField.vue'
 
 /** Who a customer is, to be entered or put right. */
@@ -27,22 +27,11 @@ const fields = computed(() => {
       :error="fields.email"
       @update:model-value="data.email = $event"
     />
-    <TextField
-      :model-value="data.access ?? ''"
-      label="How to get in"
-      hint="Key, dog, where to park"
-      autocomplete="off"
-      maxlength="300"
-      :error="fields.access"
-      @update:model-value="data.access = $event"
-    />
-    <PlaceField
+    <DoorFields
+      v-model:access="data.access"
       v-model:latitude="data.latitude"
       v-model:longitude="data.longitude"
-      label="Where it is, in degrees"
-      hint="Driving is reckoned from it; without one, a usual drive is taken"
-      here="I am at the door: take this place"
-      :error="fields.latitude || fields.longitude"
+      :errors="fields"
     />
   </div>
 </template>

@@ -2,7 +2,7 @@
 import { v7 as uuid } from 'uuid'
 import { computed } from 'vue'
 import type { Address, AddressData } from '../api/types'
-import PlaceField from '../ui/field/PlaceField.vue'
+import DoorFields from './DoorFields.vue'
 import TextField from '../ui/field/TextField.vue'
 import { useDraft } from '../ui/kept/drafts'
 import { mapOf } from '../ui/text/links'
@@ -70,22 +70,11 @@ function dismiss() {
       @submit.prevent="save"
     >
       <TextField v-model="draft.street" label="Street" autocomplete="off" :error="fields.street" />
-      <TextField
-        :model-value="draft.access ?? ''"
-        label="How to get in"
-        hint="Key, caretaker, where to park"
-        autocomplete="off"
-        maxlength="300"
-        :error="fields.access"
-        @update:model-value="draft.access = $event"
-      />
-      <PlaceField
+      <DoorFields
+        v-model:access="draft.access"
         v-model:latitude="draft.latitude"
         v-model:longitude="draft.longitude"
-        label="Where it is, in degrees"
-        hint="Driving is reckoned from it; without one, a usual drive is taken"
-        here="I am at the door: take this place"
-        :error="fields.latitude || fields.longitude"
+        :errors="fields"
       />
       <div class="flex flex-wrap gap-2">
         <button class="btn btn-act" :disabled="put.isPending.value">

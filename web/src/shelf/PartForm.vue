@@ -119,7 +119,7 @@ function keep() {
     />
     <TextField
       v-model="form.warrantyMonths"
-      label="Its maker answers for it, months"
+      label="Maker’s warranty, months"
       hint="Blank: nothing is known"
       inputmode="numeric"
       :error="errors.warrantyMonths"

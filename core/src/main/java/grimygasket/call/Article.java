@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param fits id of the kind of part in the pack
  * @param onVan below 0 after two people counted out the same one: then it wants a recount
  * @param code what the barcode on its packet says; blank where nobody has entered it
- * @param warrantyMonths for how long whoever made it answers for it; null where nobody has said it
+ * @param warrantyMonths months of its maker's warranty; null where nobody knows
  */
 public record Article(
         UUID id,

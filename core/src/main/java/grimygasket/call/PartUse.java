@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param fits pack id of the kind of part that it is
  * @param used how many
  * @param unitPrice as it was when they were used
- * @param warrantyMonths for how long whoever made it answers for it; null where nobody has said it
+ * @param warrantyMonths months of its maker's warranty; null where nobody knows
  * @param serial of the new part; blank where none is noted
  * @param oldPart what became of the part that was replaced
  */

@@ -13,7 +13,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a rating plate seems to say: a proposal, as a reader of text errs.
  *
- * @param maker one of those that are known; null where none stands there, as for all that follow
+ * @param maker a known one; null if none can be read
+ * @param model null if none can be read
+ * @param serial null if none can be read
  */
 public record PlateReading(
         @Nullable String maker,

@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * What is supposed of a machine that need not exist.
  *
- * @param features ids of what is fitted to it
+ * @param features ids of the features that it has
  * @param findings at most 60
  */
 public record Supposed(List<String> features, List<Supposition> findings) {

@@ -216,7 +216,7 @@ final class Facts {
             facts.add("serial " + use.serial());
         }
         if (use.warrantyMonths() != null) {
-            facts.add("its maker answers for it until " + Dates.monthsAfter(day, use.warrantyMonths()));
+            facts.add("maker’s warranty until " + Dates.monthsAfter(day, use.warrantyMonths()));
         }
         return String.join(", ", facts);
     }

@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -33,17 +32,6 @@ public class AddressStore {
 
     public List<Address> of(UUID customer) {
         return of(List.of(customer)).getOrDefault(customer, List.of());
-    }
-
-    /** Where a machine stands; empty where that is its customer's own address. */
-    public Optional<Address> ofMachine(UUID machine) {
-        return jdbc.sql("""
-                        select a.id, a.street, a.access, a.latitude, a.longitude
-                        from machine m join address a on a.id = m.address_id where m.id = :machine
-                        """)
-                .param("machine", machine)
-                .query((row, number) -> CustomerRows.address(row.getObject("id", UUID.class), row, ""))
-                .optional();
     }
 
     /**

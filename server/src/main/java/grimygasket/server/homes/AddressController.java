@@ -84,7 +84,7 @@ class AddressController {
         if (!addresses.put(customerId, address)) {
             throw new Problem(Kind.NOT_FOUND, "This address is another customer's.");
         }
-        changes.correctAddress(customerId, address, me.id());
+        changes.tellOf(customerId, address, me.id());
     }
 
     @DeleteMapping("/api/customers/{customerId}/addresses/{addressId}")
@@ -110,6 +110,6 @@ class AddressController {
         if (!machines.stand(machineId, stands.address)) {
             throw new Problem(Kind.INVALID, "This customer has no such address.");
         }
-        changes.correctAddress(owner, stands, me.id());
+        changes.tellOf(owner, stands, me.id());
     }
 }

@@ -34,8 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class HomeImport {
-    private static final int MOST_OF_A_STREET = 120;
-
     private final CustomerStore customers;
     private final CustomerChanges changes;
     private final MachineStore machines;
@@ -77,7 +75,7 @@ class HomeImport {
                 same.ifPresentOrElse(stands -> fillIn(stands, customer, account), () -> customers.addIfNew(customer));
                 var owner = same.map(Customer::id).orElse(customer.id());
                 if (machine != null && isNew(machine, owner)) {
-                    machines.addMachineIfNew(machine, owner, elsewhere(line, owner));
+                    machines.addMachineIfNew(machine, owner, standing(customer.elsewhere(), owner));
                 }
                 taken++;
                 known += same.isPresent() ? 1 : 0;
@@ -101,7 +99,10 @@ class HomeImport {
         var wrong = validator.validate(data).stream()
                 .collect(Collectors.toMap(one -> one.getPropertyPath().toString(), ConstraintViolation::getMessage));
         require(wrong);
-        var customer = data.of(UUID.randomUUID());
+        var standsAt = line.text("stands_at");
+        var isElsewhere = !standsAt.isEmpty() && !standsAt.equalsIgnoreCase(data.street());
+        var customer = data.of(UUID.randomUUID())
+                .with(isElsewhere ? new Address(UUID.randomUUID(), standsAt, null, null) : null);
         require(Reasons.say(customer.unfit()));
         return customer;
     }
@@ -116,19 +117,14 @@ class HomeImport {
         }
     }
 
-    /** Where the machine of a line stands, if that is not its customer's own address. */
-    private @Nullable Address elsewhere(Line line, UUID owner) {
-        var street = line.text("stands_at");
-        if (street.length() > MOST_OF_A_STREET) {
-            throw new Unfit("stands_at: At most " + MOST_OF_A_STREET + " characters.");
-        }
-        if (street.isEmpty() || street.equalsIgnoreCase(line.text("street"))) {
-            return null;
-        }
-        return addresses.of(owner).stream()
-                .filter(there -> there.street().equalsIgnoreCase(street))
-                .findFirst()
-                .orElseGet(() -> new Address(UUID.randomUUID(), street, null, null));
+    /** Where the machine of a line stands: at an address that its owner has already, by its street, or at the new one. */
+    private @Nullable Address standing(@Nullable Address said, UUID owner) {
+        return said == null
+                ? null
+                : addresses.of(owner).stream()
+                        .filter(there -> there.street().equalsIgnoreCase(said.street()))
+                        .findFirst()
+                        .orElse(said);
     }
 
     /** Nobody has looked at it yet: it is taken to be as most are. */

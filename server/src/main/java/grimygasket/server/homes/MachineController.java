@@ -65,15 +65,17 @@ class MachineController {
     @GetMapping("/api/machines/{machineId}")
     MachineFile machine(@PathVariable UUID machineId, @AuthenticationPrincipal SignedIn me) {
         var owned = machines.owned(machineId);
+        var others = addresses.of(owned.customer());
+        var at = machines.elsewhere(List.of(owned.customer())).get(machineId);
+        var elsewhere =
+                others.stream().filter(one -> one.id().equals(at)).findFirst().orElse(null);
         var past = knowhows.of(calls.about(machineId), me.id()).stream()
                 .map(known -> new Past(known.call(), known.knowhow()))
                 .toList();
         dues.workOut(machineId, me);
         return new MachineFile(
-                customers
-                        .customer(owned.customer())
-                        .with(addresses.ofMachine(machineId).orElse(null)),
-                addresses.of(owned.customer()),
+                customers.customer(owned.customer()).with(elsewhere),
+                others,
                 owned.machine(),
                 MachineHistory.of(past, accounts.system(me.id())),
                 dueStore.of(machineId));

@@ -3,9 +3,9 @@ package grimygasket.server.orders;
 import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Attachment;
-import grimygasket.server.web.Deadlock;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.server.web.RolledBack;
 import grimygasket.visit.ring.Authority;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -74,7 +74,7 @@ class PartOrderController {
     PartOrder order(
             @PathVariable UUID orderId, @Valid @RequestBody Ordering ordering, @AuthenticationPrincipal SignedIn me) {
         requireOnce(ordering.lines);
-        return Deadlock.outlast(() -> orders.order(orderId, ordering.supplier.strip(), ordering.lines, me));
+        return RolledBack.again(() -> orders.order(orderId, ordering.supplier.strip(), ordering.lines, me));
     }
 
     /** As an order that the supplier's program can read. */
@@ -97,7 +97,7 @@ class PartOrderController {
                     Kind.NOT_YOURS, "Only the lead takes parts into the store room or onto somebody else's van.");
         }
         requireOnce(arrived.lines);
-        return Deadlock.outlast(() -> orders.arrive(orderId, arrived.id, arrived.van, arrived.lines, me));
+        return RolledBack.again(() -> orders.arrive(orderId, arrived.id, arrived.van, arrived.lines, me));
     }
 
     /** The supplier has said when the rest comes. */

@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param place on the van
  * @param minimum how many there should be on all vans together
  * @param code what the barcode on its packet says, see {@link Barcode}
- * @param warrantyMonths for how long whoever made it answers for it; null where nobody has said it
+ * @param warrantyMonths months of its maker's warranty; null where nobody knows
  * @param version counts its changes; 0 for a new one
  */
 public record ListedPart(

@@ -3,9 +3,9 @@ package grimygasket.server.shelf;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.web.Attachment;
 import grimygasket.server.web.CsvFile;
-import grimygasket.server.web.Deadlock;
 import grimygasket.server.web.Problem;
 import grimygasket.server.web.Problem.Kind;
+import grimygasket.server.web.RolledBack;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
@@ -69,6 +69,6 @@ class PartController {
     @PostMapping("/api/parts/{partId}/moves")
     List<PartMove> move(
             @PathVariable UUID partId, @Valid @RequestBody Moving moving, @AuthenticationPrincipal SignedIn me) {
-        return Deadlock.outlast(() -> moves.move(partId, moving, me));
+        return RolledBack.again(() -> moves.move(partId, moving, me));
     }
 }

@@ -8,16 +8,14 @@ import grimygasket.call.change.VisitChange;
 import grimygasket.server.accounts.AccountStore;
 import grimygasket.server.accounts.SignedIn;
 import grimygasket.server.calls.records.Refusals;
+import grimygasket.server.web.RolledBack;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
-import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -45,9 +43,6 @@ class CommandController {
         }
     }
 
-    private static final Logger LOG = LoggerFactory.getLogger(CommandController.class);
-    private static final int TRIES = 3;
-
     private final Commands commands;
     private final Turns turns;
     private final AccountStore accounts;
@@ -70,20 +65,10 @@ class CommandController {
                 .taken());
     }
 
-    /**
-     * Retries a command that was rolled back by a deadlock, or by a duplicate key as it came twice at once; one whose id is that of
-     * something else stays a duplicate.
-     */
+    /** One whose id is that of something else stays a duplicate, however often it is tried. */
     private Handled handled(Command command, boolean returned, SignedIn me) {
-        for (int i = 1; i < TRIES; i++) {
-            try {
-                return commands.handle(command, returned, me);
-            } catch (DuplicateKeyException | PessimisticLockingFailureException e) {
-                LOG.info("Command {} is tried again: {}", command.id(), e.getMessage());
-            }
-        }
         try {
-            return commands.handle(command, returned, me);
+            return RolledBack.again(() -> commands.handle(command, returned, me));
         } catch (DuplicateKeyException e) {
             return refused(Reason.Kind.BORROWED_ID);
         }

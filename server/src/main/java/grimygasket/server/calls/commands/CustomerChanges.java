@@ -60,16 +60,12 @@ public class CustomerChanges {
     }
 
     /**
-     * Puts right where one of a customer's machines stands, or may stand.
+     * Tells whoever has an open call of a customer that something was put right.
      *
      * @param what stands there now
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void correctAddress(UUID customer, Object what, UUID account) {
-        tellOf(customer, what, account);
-    }
-
-    private void tellOf(UUID customer, Object what, UUID account) {
+    public void tellOf(UUID customer, Object what, UUID account) {
         for (var call : calls.openOf(customer)) {
             log.addNew(UUID.randomUUID(), "correct-customer", call, account, clock.instant(), what);
         }

@@ -8,7 +8,7 @@ import java.util.function.Supplier;
 import org.springframework.dao.CannotAcquireLockException;
 import org.testng.annotations.Test;
 
-public class DeadlockTest {
+public class RolledBackTest {
     private final AtomicInteger tried = new AtomicInteger();
 
     /** Is rolled back so many times, and done then. */
@@ -24,15 +24,15 @@ public class DeadlockTest {
 
     @Test
     public void whatWasRolledBackIsDoneAgain() {
-        assertEquals(Deadlock.outlast(rolledBack(0)), "done");
+        assertEquals(RolledBack.again(rolledBack(0)), "done");
         assertEquals(tried.get(), 1);
-        assertEquals(Deadlock.outlast(rolledBack(4)), "done");
+        assertEquals(RolledBack.again(rolledBack(4)), "done");
         assertEquals(tried.get(), 5);
     }
 
     @Test
     public void notForEver() {
-        assertThrows(CannotAcquireLockException.class, () -> Deadlock.outlast(rolledBack(9)));
+        assertThrows(CannotAcquireLockException.class, () -> RolledBack.again(rolledBack(9)));
         assertEquals(tried.get(), 5);
     }
 }
