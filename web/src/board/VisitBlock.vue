@@ -31,17 +31,13 @@ const minutes = computed(() => props.visit.calls.reduce((sum, call) => sum + cal
   >
     <span class="block truncate text-sm">
       <b class="font-mono">{{ clockTime(first.plannedAt) }}</b>
-      {{
-        state === 'to do'
-          ? hours(minutes)
-          : state === 'begun'
-            ? `at ${STAGE_TITLE[first.stands]}, ${hours(minutes)}`
-            : state
+      {{ state === 'to do' || state === 'begun' ? hours(minutes) : state
       }}<template v-if="visit.calls.length > 1">, {{ visit.calls.length }} machines</template>
     </span>
     <span v-if="dated" class="text-soft block truncate text-sm">{{ dayName(isoDay(first.day)) }}</span>
     <span class="block truncate font-semibold">{{ first.customer }}</span>
     <span class="block truncate text-sm">
+      <b v-if="state === 'begun'">at {{ STAGE_TITLE[first.stands] }} · </b>
       <b v-if="late" class="text-act">late · </b>{{ first.complaint || 'Upkeep' }}
     </span>
   </button>
