@@ -15,17 +15,17 @@ import org.springframework.transaction.annotation.Transactional;
 public class CustomerStore {
     /** As many as are listed at a time. */
     public static final int PAGE = 50;
-    /** Fewer digits are no telephone number by which two are the same. */
-    private static final int DIGITS_OF_A_PHONE = 6;
 
     private static final String SELECT = "select id, " + CustomerRows.COLUMNS + " from customer ";
 
     private final JdbcClient jdbc;
     private final CustomerSearch search;
+    private final Twins twins;
 
-    CustomerStore(JdbcClient jdbc, CustomerSearch search) {
+    CustomerStore(JdbcClient jdbc, CustomerSearch search, Twins twins) {
         this.jdbc = jdbc;
         this.search = search;
+        this.twins = twins;
     }
 
     /** The customer with that id is left as it is, so that a repeated request changes nothing. */
@@ -37,6 +37,7 @@ public class CustomerStore {
                         """).params(CustomerRows.params(customer)).update();
         if (added == 1) {
             search.noteParts(customer.id());
+            twins.note(customer.id());
         }
     }
 
@@ -58,6 +59,7 @@ public class CustomerStore {
                         where id = :id
                         """).params(CustomerRows.params(customer)).update();
         search.noteParts(customer.id());
+        twins.note(customer.id());
     }
 
     /** Those that come next by their names. */
@@ -98,24 +100,9 @@ public class CustomerStore {
                 .param("name", customer.name())
                 .param("street", customer.street())
                 .param("phone", customer.phone())
-                .param("least", DIGITS_OF_A_PHONE)
+                .param("least", Twins.DIGITS_OF_A_PHONE)
                 .query(CustomerRows::customer)
                 .optional();
-    }
-
-    /** Those who have their phone, or name and street, in common with somebody else; so many as anybody looks at. */
-    public List<Customer> alike() {
-        return jdbc.sql("""
-                        select c.id, %1$s from customer c
-                        where (length(c.digits) >= :least
-                               and exists (select 1 from customer o where o.digits = c.digits and o.id <> c.id))
-                           or exists (select 1 from customer o where o.name = c.name and o.street = c.street and o.id <> c.id)
-                        order by c.digits, c.name, c.id limit :most
-                        """.formatted(CustomerRows.COLUMNS))
-                .param("least", DIGITS_OF_A_PHONE)
-                .param("most", PAGE)
-                .query(CustomerRows::customer)
-                .list();
     }
 
     /** Everything of a customer is another's from now on. */

@@ -9,6 +9,7 @@ import grimygasket.server.calls.commands.CustomerChanges;
 import grimygasket.server.customers.AddressStore;
 import grimygasket.server.customers.CustomerSearch;
 import grimygasket.server.customers.CustomerStore;
+import grimygasket.server.customers.Twins;
 import grimygasket.server.homes.HomeStore.CallLine;
 import grimygasket.server.machines.MachineStore;
 import grimygasket.server.web.Problem;
@@ -44,6 +45,7 @@ class CustomerController {
 
     private final CustomerStore customers;
     private final CustomerSearch search;
+    private final Twins twins;
     private final CustomerChanges changes;
     private final MachineStore machines;
     private final AddressStore addresses;
@@ -52,12 +54,14 @@ class CustomerController {
     CustomerController(
             CustomerStore customers,
             CustomerSearch search,
+            Twins twins,
             CustomerChanges changes,
             MachineStore machines,
             AddressStore addresses,
             HomeStore homes) {
         this.customers = customers;
         this.search = search;
+        this.twins = twins;
         this.changes = changes;
         this.machines = machines;
         this.addresses = addresses;
@@ -79,7 +83,7 @@ class CustomerController {
     /** Those who may be on file twice, each beside whom they are like. */
     @GetMapping("/api/alike-customers")
     List<Home> alike() {
-        return withMachines(customers.alike());
+        return withMachines(twins.all());
     }
 
     private List<Home> withMachines(List<Customer> some) {

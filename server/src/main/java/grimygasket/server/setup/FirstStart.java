@@ -6,6 +6,7 @@ import grimygasket.server.accounts.BusinessStore;
 import grimygasket.server.accounts.BusinessStore.Business;
 import grimygasket.server.accounts.Rank;
 import grimygasket.server.customers.CustomerSearch;
+import grimygasket.server.shelf.PartSearch;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
@@ -74,6 +75,7 @@ class FirstStart implements SmartInitializingSingleton {
     private final AccountStore accounts;
     private final BusinessStore business;
     private final CustomerSearch search;
+    private final PartSearch partSearch;
     private final DataSource dataSource;
     private final JdbcClient jdbc;
     private final JsonMapper json;
@@ -86,6 +88,7 @@ class FirstStart implements SmartInitializingSingleton {
             AccountStore accounts,
             BusinessStore business,
             CustomerSearch search,
+            PartSearch partSearch,
             DataSource dataSource,
             JdbcClient jdbc,
             JsonMapper json,
@@ -96,6 +99,7 @@ class FirstStart implements SmartInitializingSingleton {
         this.accounts = accounts;
         this.business = business;
         this.search = search;
+        this.partSearch = partSearch;
         this.dataSource = dataSource;
         this.jdbc = jdbc;
         this.json = json;
@@ -184,6 +188,7 @@ class FirstStart implements SmartInitializingSingleton {
         loadRecords("demo/records.json");
         loadRecords("demo/colleagues.json");
         search.noteAllParts();
+        partSearch.noteAll();
     }
 
     /** What the demo's calls hold; their times are in minutes from now. */

@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -30,9 +29,11 @@ public class PartStore {
             """;
 
     private final JdbcClient jdbc;
+    private final PartSearch search;
 
-    PartStore(JdbcClient jdbc) {
+    PartStore(JdbcClient jdbc, PartSearch search) {
         this.jdbc = jdbc;
+        this.search = search;
     }
 
     /** How many are on somebody's van. */
@@ -81,31 +82,31 @@ public class PartStore {
     }
 
     private List<ListedPart> found(String text, String after, int most) {
-        var words = words(text);
-        var allWords = IntStream.range(0, words.size())
-                .mapToObj(i ->
-                        "concat_ws(' ', p.number, p.name, p.maker, p.supplier, p.place, p.replaces) like :word" + i)
-                .collect(Collectors.joining(" and "));
-        var where = "where p.number > :after" + (words.isEmpty() ? "" : " and (p.code = :code or " + allWords + ")");
-        var asked = jdbc.sql(PARTS + where + " order by p.number limit :most")
-                .param("after", after)
-                .param("most", most);
-        if (!words.isEmpty()) {
-            // A reader may give another form of a number than the one that is kept.
-            asked = asked.param("code", Barcode.of(text));
-        }
-        for (int i = 0; i < words.size(); i++) {
-            asked = asked.param("word" + i, "%" + words.get(i) + "%");
-        }
-        return asked.query(ListedPart.class).list();
-    }
-
-    /** Each as it is looked for: signs that stand for any other are themselves. */
-    private static List<String> words(String text) {
-        return Arrays.stream(text.strip().split("\\s+"))
+        var words = Arrays.stream(text.strip().split("\\s+"))
                 .filter(word -> !word.isBlank())
-                .map(word -> word.replaceAll("[\\\\%_]", "\\\\$0"))
                 .toList();
+        // A reader may give another form of a number than the one that is kept.
+        var code = Barcode.of(text);
+        var among = search.among(code, words);
+        if (among.filter(List::isEmpty).isPresent()) {
+            return List.of();
+        }
+        var where = new StringBuilder("where p.number > :after");
+        among.ifPresent(some -> where.append(" and p.id in (:among)"));
+        var params = new HashMap<String, Object>(
+                Map.of("after", after, "most", most, "among", among.orElse(List.of()), "code", code));
+        if (!words.isEmpty()) {
+            where.append(" and (p.code = :code or (1 = 1");
+            for (int i = 0; i < words.size(); i++) {
+                where.append(" and %s like :word%d".formatted(PartSearch.SAID, i));
+                params.put("word" + i, "%" + PartSearch.escaped(words.get(i)) + "%");
+            }
+            where.append("))");
+        }
+        return jdbc.sql(PARTS + where + " order by p.number limit :most")
+                .params(params)
+                .query(ListedPart.class)
+                .list();
     }
 
     private Set<UUID> proposed(List<UUID> parts) {
@@ -179,12 +180,17 @@ public class PartStore {
                             version = version + 1
                         where id = :id and version = :version
                         """;
-        return jdbc.sql(sql).paramSource(part).update() == 1;
+        boolean isPut = jdbc.sql(sql).paramSource(part).update() == 1;
+        if (isPut) {
+            search.note(part.id());
+        }
+        return isPut;
     }
 
     /** Of parts that have a minimum, were ordered for open calls, or are asked about; by supplier and number. */
     public List<Level> levels(Set<UUID> askedAbout) {
         var ids = askedAbout.isEmpty() ? Set.of(Head.NOBODY) : askedAbout;
+        // Each of those is found by an index of its own; one condition for all three would read every part.
         // What open calls wait for is found by the calls: a part may have been used on a hundred thousand that are
         // closed.
         return jdbc.sql("""
@@ -194,14 +200,20 @@ public class PartStore {
                             join service_call c on c.account_id = a.id and c.closed_at is null
                             join part_use u on u.call_id = c.id and u.source = 'ORDERED'
                             group by u.part_id),
-                        coming as (select part_id, sum(coming) as coming from part_order_line where coming > 0 group by part_id)
+                        coming as (select part_id, sum(coming) as coming from part_order_line where coming > 0 group by part_id),
+                        looked_at as (
+                            select id from part where minimum > 0
+                            union
+                            select part_id from ordered where used > 0
+                            union
+                            select id from part where id in (:ids))
                         select p.id, p.number, p.name, p.supplier, p.minimum,
                                coalesce((select sum(s.on_van) from van_stock s where s.part_id = p.id), 0) as on_vans,
                                coalesce(o.used, 0) as ordered, coalesce(c.coming, 0) as coming
-                        from part p
+                        from looked_at l
+                        join part p on p.id = l.id
                         left join ordered o on o.part_id = p.id
                         left join coming c on c.part_id = p.id
-                        where p.minimum > 0 or o.used > 0 or p.id in (:ids)
                         order by p.supplier, p.number
                         """).param("ids", ids).query(Level.class).list();
     }

@@ -39,10 +39,12 @@ public class ShelfStore {
 
     private final JdbcClient jdbc;
     private final Ledger ledger;
+    private final PartSearch search;
 
-    ShelfStore(JdbcClient jdbc, Ledger ledger) {
+    ShelfStore(JdbcClient jdbc, Ledger ledger, PartSearch search) {
         this.jdbc = jdbc;
         this.ledger = ledger;
+        this.search = search;
     }
 
     /** The parts for machines of some kinds, with their count on the account's van; 0 for one that is not on board. */
@@ -110,18 +112,26 @@ public class ShelfStore {
         if (!use.wasTyped()) {
             return use.partId();
         }
-        jdbc.sql("""
+        return onList(use, machine.kind(), machine.maker(), true);
+    }
+
+    private UUID onList(PartUse use, String kind, String maker, boolean proposed) {
+        int added = jdbc.sql("""
                         insert ignore into part (id, number, name, kind, fits, maker, price, proposed)
-                        values (:partId, :number, :name, :kind, :fits, :maker, :unitPrice, true)
+                        values (:partId, :number, :name, :kind, :fits, :maker, :unitPrice, :proposed)
                         """)
                 .param("partId", use.partId())
                 .param("number", use.number())
                 .param("name", use.name())
-                .param("kind", machine.kind())
+                .param("kind", kind)
                 .param("fits", use.fits())
-                .param("maker", machine.maker())
+                .param("maker", maker)
                 .param("unitPrice", use.unitPrice())
+                .param("proposed", proposed)
                 .update();
+        if (added == 1) {
+            search.note(use.partId());
+        }
         return idOf(use.number());
     }
 
@@ -172,22 +182,8 @@ public class ShelfStore {
      * number: one that the catalogue does not have is added to it, for that maker's machines.
      */
     public List<PartUse> catalogued(List<PartUse> uses, String kind, String maker) {
-        return uses.stream().map(use -> catalogued(use, kind, maker)).toList();
-    }
-
-    private PartUse catalogued(PartUse use, String kind, String maker) {
-        jdbc.sql("""
-                        insert ignore into part (id, number, name, kind, fits, maker, price)
-                        values (:partId, :number, :name, :kind, :fits, :maker, :unitPrice)
-                        """)
-                .param("partId", use.partId())
-                .param("number", use.number())
-                .param("name", use.name())
-                .param("kind", kind)
-                .param("fits", use.fits())
-                .param("maker", maker)
-                .param("unitPrice", use.unitPrice())
-                .update();
-        return use.of(idOf(use.number()), null);
+        return uses.stream()
+                .map(use -> use.of(onList(use, kind, maker, false), null))
+                .toList();
     }
 }

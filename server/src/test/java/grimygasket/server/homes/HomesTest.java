@@ -212,10 +212,7 @@ public class HomesTest extends ServerTest {
                         + "Evi %1$s,6 Weir Lane,0455 7%2$s,,,,,\r\nE. %1$s,6 Weir Lane,04557%2$s,,dishwasher,Corvanne,,\r\n"
                                 .formatted(word, "12345"),
                 "");
-        var both = lead.get("/api/alike-customers")
-                .body()
-                .valueStream()
-                .filter(home -> home.path("customer").path("name").asString().endsWith(word))
+        var both = alike(lead, word).stream()
                 .map(home -> home.path("customer").path("id").asString())
                 .toList();
         assertEquals(both.size(), 2);
@@ -233,6 +230,37 @@ public class HomesTest extends ServerTest {
                 lead.post("/api/customers/" + both.get(0) + "/join", "{\"into\": \"%s\"}".formatted(both.get(0)))
                         .kind(),
                 "invalid");
+    }
+
+    @Test
+    public void whoIsLikeNobodyAnyMoreIsNotAskedAbout() {
+        var lead = signedIn();
+        var word = word();
+        var phone = "0455 8" + word.hashCode();
+        taken(
+                lead,
+                HEAD + "Ada %1$s,6 Weir Lane,%2$s,,,,,\r\nBela %1$s,7 Weir Lane,%2$s,,,,,\r\n".formatted(word, phone),
+                "");
+        assertEquals(alike(lead, word).size(), 2);
+        var one = alike(lead, word).get(0);
+        var id = one.path("customer").path("id").asString();
+        var corrected = lead.put("/api/customers/" + id, """
+                {"was": {"name": "%1$s", "street": "%2$s", "phone": "%3$s"},
+                 "now": {"name": "%1$s", "street": "%2$s", "phone": "0455 1"}}
+                """.formatted(
+                        one.path("customer").path("name").asString(),
+                        one.path("customer").path("street").asString(),
+                        phone));
+        assertEquals(corrected.status(), 200, corrected.detail());
+        assertEquals(alike(lead, word), List.of());
+    }
+
+    private static List<JsonNode> alike(Client lead, String word) {
+        return lead.get("/api/alike-customers")
+                .body()
+                .valueStream()
+                .filter(home -> home.path("customer").path("name").asString().endsWith(word))
+                .toList();
     }
 
     @Test

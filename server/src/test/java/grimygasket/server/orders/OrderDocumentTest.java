@@ -51,7 +51,7 @@ public class OrderDocumentTest {
     }
 
     /** Held to the schema of the standard. */
-    private static Document valid(String xml) throws Exception {
+    static Document valid(String xml) throws Exception {
         var schemas = SchemaFactory.newInstance(XMLConstants.W3C_XML_SCHEMA_NS_URI);
         schemas.setResourceResolver(resolver());
         var parser = DocumentBuilderFactory.newInstance();

@@ -117,7 +117,7 @@ public class PartOrderTest extends ServerTest {
     }
 
     @Test
-    public void whatCannotBeIsRefused() {
+    public void whatCannotBeIsRefused() throws Exception {
         var lead = signedIn();
         var part = added(lead, 1);
         var order = UUID.randomUUID();
@@ -131,6 +131,7 @@ public class PartOrderTest extends ServerTest {
         assertEquals(other.kind(), "invalid");
         var document =
                 lead.get("/api/orders/" + order + "/order.xml").response().body();
+        OrderDocumentTest.valid(document);
         assertTrue(document.contains("Quay Trade Counter"), document);
     }
 }

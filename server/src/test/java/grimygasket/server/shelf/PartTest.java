@@ -87,6 +87,26 @@ public class PartTest extends ServerTest {
     }
 
     @Test
+    public void aPartIsFoundByAnyPieceOfWhatIsSaidOfIt() {
+        var lead = signedIn();
+        var id = UUID.randomUUID();
+        var number = "HC-31-" + id.toString().substring(0, 6);
+        lead.put(
+                "/api/parts/" + id,
+                part(id, number, 0).replace("30 mm", "with-a-name-of-more-than-16-letters-" + number));
+        var name = "name-of-more-than-16-letters-" + number;
+        for (var text : List.of(number.substring(3), name, name.substring(3), "clip " + name, name.toLowerCase())) {
+            assertEquals(
+                    numbers(lead.get("/api/parts?text=" + text.replace(" ", "%20"))
+                            .body()),
+                    List.of(number),
+                    text);
+        }
+        assertEquals(numbers(lead.get("/api/parts?text=" + name + "-x").body()), List.of());
+        assertTrue(numbers(lead.get("/api/parts?text=clip").body()).size() > 1, "a word that many have");
+    }
+
+    @Test
     public void everyCountFollowsFromItsLines() {
         var lead = signedIn();
         var part = added(lead);
