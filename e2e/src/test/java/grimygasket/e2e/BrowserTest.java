@@ -16,7 +16,7 @@ import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 
-/** An installation as it is at first and a browser of its own for the tests of a class. */
+/** An installation as it is at first and the browser of its thread for the tests of a class. */
 abstract class BrowserTest {
     /** The demo's call that is half done. */
     static final String HALF_DONE = "/calls/0193a000-0000-7000-8000-000000000402";
@@ -35,7 +35,7 @@ abstract class BrowserTest {
     @BeforeClass
     void install() throws IOException, InterruptedException {
         installation = Installation.lent();
-        chromium = new Chromium();
+        chromium = Chromium.ofThisThread();
     }
 
     @AfterMethod
@@ -50,9 +50,6 @@ abstract class BrowserTest {
 
     @AfterClass(alwaysRun = true)
     void remove() {
-        if (chromium != null) {
-            chromium.close();
-        }
         if (installation != null) {
             installation.giveBack();
         }
@@ -96,10 +93,15 @@ abstract class BrowserTest {
         if (!next.getByRole(AriaRole.HEADING).first().innerText().equals(step)) {
             next.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^All steps")))
                     .click();
-            next.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(step))
+            // What others begin with may be the whole name of one.
+            next.getByRole(AriaRole.BUTTON)
+                    .filter(new Locator.FilterOptions()
+                            .setHas(page.getByText(step, new Page.GetByTextOptions().setExact(true))))
                     .click();
         }
-        next.getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName(step))
+        next.getByRole(
+                        AriaRole.HEADING,
+                        new Locator.GetByRoleOptions().setName(step).setExact(true))
                 .waitFor();
     }
 

@@ -46,6 +46,8 @@ final class Chromium implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
     }
 
+    private static final ThreadLocal<Chromium> OF_THREAD = new ThreadLocal<>();
+
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final List<String> flags;
@@ -53,6 +55,19 @@ final class Chromium implements AutoCloseable {
 
     Chromium() {
         this(Stream.concat(FLAGS.stream(), Stream.of(SHORT_LIVED)).toList(), System.getenv());
+    }
+
+    /**
+     * The browser of this thread, as no other may use it, and starting one takes seconds; it ends with the tests. Whoever has had it has closed its
+     * profiles.
+     */
+    static Chromium ofThisThread() {
+        var there = OF_THREAD.get();
+        if (there == null || !there.browser.isConnected()) {
+            there = new Chromium();
+            OF_THREAD.set(there);
+        }
+        return there;
     }
 
     /** A browser of somebody with that home folder: it trusts whom they have told it to. */
@@ -193,7 +208,11 @@ final class Chromium implements AutoCloseable {
 
     /** Somebody signs in on a phone. */
     Page phone(String address, String login, String password) {
-        var page = profile(Size.PHONE, ServiceWorkerPolicy.ALLOW).newPage();
+        return device(Size.PHONE, address, login, password);
+    }
+
+    private Page device(Size size, String address, String login, String password) {
+        var page = profile(size, ServiceWorkerPolicy.ALLOW).newPage();
         page.navigate(address);
         page.getByLabel("Name").fill(login);
         page.getByLabel("Password").fill(password);
@@ -204,12 +223,12 @@ final class Chromium implements AutoCloseable {
 
     /** A phone that has got what the next days need, and works on without signal. */
     Page readyForTheCellar(Installation installation) {
-        return readyForTheCellar(installation, Installation.LOGIN);
+        return readyForTheCellar(installation, Installation.LOGIN, Size.PHONE);
     }
 
-    /** The same, of somebody. */
-    Page readyForTheCellar(Installation installation, String login) {
-        var page = phone(installation.address(), login, Installation.PASSWORD);
+    /** The same, a device of somebody. */
+    Page readyForTheCellar(Installation installation, String login, Size size) {
+        var page = device(size, installation.address(), login, Installation.PASSWORD);
         page.getByText("Works without signal").waitFor();
         return page;
     }

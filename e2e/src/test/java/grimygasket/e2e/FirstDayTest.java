@@ -28,12 +28,12 @@ public class FirstDayTest {
     @BeforeClass
     void empty() throws IOException, InterruptedException {
         installation = new Installation(false);
-        chromium = new Chromium();
+        chromium = Chromium.ofThisThread();
     }
 
     @AfterClass(alwaysRun = true)
     void end() {
-        chromium.close();
+        chromium.closeProfiles();
         installation.close();
     }
 

@@ -24,13 +24,12 @@ public class NewVersionTest extends BrowserTest {
     @BeforeClass
     void install() throws IOException, InterruptedException {
         installation = new Installation(true);
-        chromium = new Chromium();
+        chromium = Chromium.ofThisThread();
     }
 
     @Override
     @AfterClass(alwaysRun = true)
     void remove() {
-        chromium.close();
         installation.close();
     }
 

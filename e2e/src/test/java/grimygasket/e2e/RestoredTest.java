@@ -24,13 +24,12 @@ public class RestoredTest extends BrowserTest {
     void install() throws IOException, InterruptedException {
         folder = Files.createTempDirectory("gasket-restored");
         installation = new Installation(true, Files.createDirectory(folder.resolve("db")));
-        chromium = new Chromium();
+        chromium = Chromium.ofThisThread();
     }
 
     @AfterClass(alwaysRun = true)
     @Override
     void remove() {
-        chromium.close();
         installation.close();
         Installation.delete(folder);
     }

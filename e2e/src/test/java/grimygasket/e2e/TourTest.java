@@ -308,7 +308,7 @@ public class TourTest extends BrowserTest {
         look();
         open("/round");
         page.getByText(TOLD).first().click();
-        choose(page, "Drain into a bucket");
+        choose(page, "Drain into a bucket from the hose end");
         touch("From a meter");
         page.getByText("Take the steady value").waitFor();
         look();

@@ -53,7 +53,7 @@ public class WaysInTest extends BrowserTest {
                 .click();
         assertThat(panel).containsText("eased off with a plastic lever");
 
-        var rollo = chromium.readyForTheCellar(installation, "rollo");
+        var rollo = chromium.readyForTheCellar(installation, "rollo", Size.PHONE);
         rollo.context().setOffline(true);
         rollo.reload();
         var second = standsFull(rollo, "ZEPHYR-5");
