@@ -6,6 +6,8 @@ import { drawAhead, drawAsBefore } from './drawn'
 import { held, viewOf } from '../held/held'
 import { storage } from '../storage'
 
+const { quiet } = await vi.hoisted(async () => ({ quiet: (await import('vue')).ref(true) }))
+vi.mock('@vueuse/core', async (actual) => ({ ...(await actual<object>()), useIdle: () => ({ idle: quiet }) }))
 vi.mock('../../core/core', () => ({ build: 'core-2.js' }))
 vi.mock('../held/held', () => ({ held: vi.fn(), viewOf: vi.fn() }))
 
@@ -50,4 +52,16 @@ test('what may be opened next is worked out once', async () => {
   vi.mocked(held).mockResolvedValue(at(3))
   await drawAsBefore('one')
   expect(drawn()).toEqual(view)
+})
+
+test('it is not worked out while somebody taps', async () => {
+  await (await storage()).clear('drawn')
+  vi.mocked(viewOf).mockReset().mockResolvedValue(view)
+  quiet.value = false
+  const ahead = drawAhead([at(3)])
+  await new Promise((later) => setTimeout(later))
+  expect(viewOf).not.toHaveBeenCalled()
+  quiet.value = true
+  await ahead
+  expect(viewOf).toHaveBeenCalledOnce()
 })

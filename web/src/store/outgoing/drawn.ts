@@ -1,4 +1,4 @@
-import { useDebounceFn } from '@vueuse/core'
+import { until, useDebounceFn, useIdle } from '@vueuse/core'
 import { callKey, queryClient } from '../../api/queryClient'
 import type { Call, HeldCall } from '../../api/types'
 import { build } from '../../core/core'
@@ -7,6 +7,10 @@ import { storage } from '../storage'
 
 /** A call is not written down again while answers follow one another. */
 const LATER_MS = 1_000
+
+/** The core answers one question after the other: those of whoever taps or types come first. */
+const QUIET_MS = 2_000
+const { idle: quiet } = useIdle(QUIET_MS)
 
 async function write(view: Call) {
   const db = await storage().catch(() => undefined)
@@ -32,7 +36,10 @@ export async function drawAsBefore(id: string) {
   if (view && !queryClient.getQueryData(key)) queryClient.setQueryData(key, view)
 }
 
-/** Works out how calls are drawn that may be opened next. */
+/** Works out how calls are drawn that may be opened next, while nobody does anything. */
 export async function drawAhead(calls: HeldCall[]) {
-  for (const one of calls) if (!(await drawnOf(one))) await write(await viewOf(one))
+  for (const one of calls) {
+    await until(quiet).toBe(true)
+    if (!(await drawnOf(one))) await write(await viewOf(one))
+  }
 }

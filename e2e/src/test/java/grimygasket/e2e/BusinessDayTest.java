@@ -159,20 +159,6 @@ public class BusinessDayTest extends BrowserTest {
         }
     }
 
-    @Test(dependsOnMethods = "whatNobodyHasIsGivenOutAndTakenBack", alwaysRun = true)
-    public void theDayIsPlannedForEverybody() {
-        var page = chromium.signedIn(installation, Size.DESK, "/board");
-        button(page, "Plan the day").click();
-        var plan = region(page, "A plan for everybody");
-        assertThat(plan).containsText("Visits that nobody has");
-        Axe.assertClean(page, "plan");
-        button(page, "Take this plan").click();
-        assertThat(page.getByText("Planned anew")).isVisible();
-        assertThat(region(page, "Nobody has these yet")).hasCount(0);
-        button(page, "Undo").click();
-        assertThat(region(page, "Nobody has these yet")).isVisible();
-    }
-
     @Test
     public void whatLiesOnTheVanIsTickedOffAndStaysSo() {
         var page = chromium.signedIn(installation, Size.PHONE);
