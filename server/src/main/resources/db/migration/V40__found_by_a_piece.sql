@@ -26,4 +26,4 @@ set c.maybe_twin = true
 where (length(c.digits) >= 6 and exists (select 1 from customer o where o.digits = c.digits and o.id <> c.id))
    or exists (select 1 from customer o where o.name = c.name and o.street = c.street and o.id <> c.id);
 
-create index if not exists customer_maybe_twin on customer (maybe_twin);
+create index if not exists customer_maybe_twin on customer (maybe_twin, digits, name);

@@ -45,7 +45,7 @@ public class Twins {
     public List<Customer> all() {
         return jdbc.sql("""
                         select c.id, %1$s from customer c
-                        where c.maybe_twin
+                        where c.maybe_twin = true
                           and (length(c.digits) >= :least
                                and exists (select 1 from customer o where o.digits = c.digits and o.id <> c.id)
                                or exists (select 1 from customer o where o.name = c.name and o.street = c.street and o.id <> c.id))
