@@ -108,14 +108,20 @@ export const anew = (call: string) =>
     .then(draw)
     .catch(() => undefined)
 
+/** Rounds and boards are asked for anew. */
+function askForDaysAnew() {
+  for (const queryKey of [['round'], ['board']]) void queryClient.invalidateQueries({ queryKey })
+}
+
 const told: Told = {
   async taken({ call, change }, { version }) {
-    for (const queryKey of [['round'], ['board']]) void queryClient.invalidateQueries({ queryKey })
+    askForDaysAnew()
     const isOther = async () => !waits(call) && (await held(call))?.call.head.version !== version
     if (BEYOND_THE_RECORD.includes(change.kind) || (await isOther())) await anew(call)
   },
   /** The call is shown as it is without it. */
   async refused({ call, change }) {
+    askForDaysAnew()
     await anew(call)
     if (BEYOND_THE_RECORD.includes(change.kind)) prepareAnew()
   },
