@@ -47,7 +47,7 @@ public class GuideTest {
                 new TreeSet<>(Typed.ofTheGuides()),
                 Stream.of(Typed.values()).map(Typed::command).collect(Collectors.toCollection(TreeSet::new)));
         var tests = new StringBuilder();
-        try (var files = Files.list(Path.of("src/test/java/grimygasket/e2e"))) {
+        try (var files = Files.walk(Path.of("src/test/java"))) {
             for (var file :
                     files.filter(one -> one.toString().endsWith("Test.java")).toList()) {
                 tests.append(Files.readString(file));
