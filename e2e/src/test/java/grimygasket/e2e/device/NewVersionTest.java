@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
 import grimygasket.e2e.browser.BrowserTest;
 import grimygasket.e2e.browser.Chromium;
 import grimygasket.e2e.installation.Installation;
@@ -22,17 +23,18 @@ public class NewVersionTest extends BrowserTest {
     private static final String HERE = "classpath:/static/";
     private static final String IS_NEXT = "() => document.querySelector('meta[name=next-version]') !== null";
 
-    /** One of its own, as it does not go back as it was. */
+    /** Both of its own: the installation does not go back as it was, and no other page's worker is in the browser. */
     @Override
     @BeforeClass
     public void install() throws IOException, InterruptedException {
         installation = new Installation(true);
-        chromium = Chromium.ofThisThread();
+        chromium = new Chromium();
     }
 
     @Override
     @AfterClass(alwaysRun = true)
     public void remove() {
+        chromium.close();
         installation.close();
     }
 
@@ -76,20 +78,7 @@ public class NewVersionTest extends BrowserTest {
         page.getByText("of work").waitFor();
         assertEquals(page.evaluate(IS_NEXT), false, "not while something is half typed");
         page.navigate(installation.address() + HALF_DONE);
-        // Its worker comes to work by itself when no page of the old version is open: before this load, or in the midst
-        // of it, which has
-        // brought the old page then, once more.
-        page.waitForFunction("async () => document.body.innerText.includes('Take it now')"
-                + " || document.querySelector('meta[name=next-version]') !== null"
-                + " || !(await navigator.serviceWorker.getRegistration()).waiting");
-        if (page.evaluate(IS_NEXT).equals(false)) {
-            if (button(page, "Take it now").isVisible()) {
-                button(page, "Take it now").click();
-            } else {
-                page.reload();
-            }
-        }
-        page.waitForFunction(IS_NEXT);
+        page.waitForCondition(() -> isNext(page));
         assertThat(page.getByPlaceholder("What else?")).hasValue("half a wo");
         assertThat(page.getByLabel("So far")).containsText("Code V1");
         assertThat(page.getByText("One entry waits")).isVisible();
@@ -99,6 +88,28 @@ public class NewVersionTest extends BrowserTest {
         hasSentAll(page);
         var told = Arrays.asList(findings(HALF_DONE));
         assertEquals(told.subList(told.size() - 2, told.size()), Arrays.asList("code-read V1 ", "code-read V2 "));
+    }
+
+    /**
+     * Whether a page is of the next version; if not, it is taken. Its worker comes to work by itself as soon as no page of the old version is open,
+     * be it in the midst of a load, which brings the old page once more.
+     */
+    private static boolean isNext(Page page) {
+        try {
+            if (page.evaluate(IS_NEXT).equals(true)) {
+                return true;
+            }
+            var take = button(page, "Take it now");
+            if (take.isVisible()) {
+                take.click();
+            } else {
+                page.reload();
+            }
+            page.getByLabel("Next step").waitFor();
+        } catch (PlaywrightException e) {
+            // It was loaded anew in the midst of it.
+        }
+        return false;
     }
 
     private static void enter(Page page, String code) {
