@@ -39,14 +39,7 @@ final class Kills {
             int applications = 0;
             for (int i = 0; i < kills; i++) {
                 Thread.sleep(random.nextInt(LONGEST_MILLIS));
-                if (random.nextBoolean()) {
-                    installation.killApplication();
-                    installation.startApplication();
-                    applications++;
-                } else {
-                    installation.killDatabase();
-                    installation.startDatabase();
-                }
+                applications += installation.killOne(random) ? 1 : 0;
             }
             go.set(false);
             int acknowledged = 0;

@@ -87,13 +87,7 @@ final class RestoreSoak {
     private void kill(int times) throws IOException, InterruptedException {
         for (int i = 0; i < times; i++) {
             Thread.sleep(random.nextInt(LONGEST_BETWEEN_KILLS_MILLIS));
-            if (random.nextBoolean()) {
-                installation.killApplication();
-                installation.startApplication();
-            } else {
-                installation.killDatabase();
-                installation.startDatabase();
-            }
+            installation.killOne(random);
         }
     }
 

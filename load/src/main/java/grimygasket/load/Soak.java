@@ -49,13 +49,7 @@ final class Soak {
         try (var installation = new Installation(true)) {
             day(installation, new Plan(Integer.parseInt(args[0]), 0, 0), () -> {
                 Thread.sleep(random.nextInt(KILL_EVERY_MILLIS));
-                if (random.nextBoolean()) {
-                    installation.killApplication();
-                    installation.startApplication();
-                } else {
-                    installation.killDatabase();
-                    installation.startDatabase();
-                }
+                installation.killOne(random);
             });
         }
     }

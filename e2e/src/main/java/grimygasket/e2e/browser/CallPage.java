@@ -194,6 +194,14 @@ public record CallPage(Page page) {
         }
     }
 
+    /** All goes back in, and the cure is proved by so many runs. */
+    public void closesUpAndProves(int runs, String proof) {
+        rebuilds();
+        goesOn();
+        works(runs);
+        touch("Proved: " + proof);
+    }
+
     /** Goes back to where the work stands. */
     public void goesOn() {
         on().click();

@@ -59,8 +59,8 @@ public final class Chromium implements AutoCloseable {
     }
 
     /**
-     * The browser of this thread, as no other may use it, and starting one takes seconds; it ends with the tests. Whoever has had it has closed its
-     * profiles.
+     * The browser of this thread. No other thread may use it, and it takes seconds to start, so each keeps its own until the tests end. Each test
+     * closes its profiles.
      */
     public static Chromium ofThisThread() {
         var there = OF_THREAD.get();

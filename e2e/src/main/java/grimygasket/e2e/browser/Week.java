@@ -19,7 +19,7 @@ import java.util.regex.Pattern;
  * of the week, loaded for, worked and closed, the last van's without signal; and what lies below its minimum then is ordered.
  */
 public final class Week {
-    public static final LocalDate MONDAY = LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+    private static final LocalDate MONDAY = LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
 
     /** Whose vans there are: how they sign in, and what they are called. */
     public enum Van {
@@ -71,10 +71,6 @@ public final class Week {
                         """), List.of(), "every count is the sum of its movements");
     }
 
-    private static Locator region(Page page, String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
-    }
-
     private static Locator visit(Locator in, String customer) {
         return in.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(customer));
     }
@@ -99,12 +95,12 @@ public final class Week {
     /** The call goes to somebody, on some day; the week tells what the day has then. */
     private void isGivenOut(String customer, Van van, LocalDate day) {
         lead.navigate(installation.address() + "/week/" + MONDAY);
-        visit(region(lead, "Nobody has these yet"), customer).click();
+        visit(BrowserTest.region(lead, "Nobody has these yet"), customer).click();
         var sheet = lead.getByRole(AriaRole.DIALOG);
         sheet.getByLabel("For whom").selectOption(van.called);
         sheet.getByLabel("Day").fill(day.toString());
         BrowserTest.button(lead, "Plan it so").click();
-        var cell = region(lead, van.called).locator("[data-day='" + day + "']");
+        var cell = BrowserTest.region(lead, van.called).locator("[data-day='" + day + "']");
         assertThat(visit(cell, customer)).isVisible();
         assertThat(cell).containsText("of work");
     }
@@ -168,10 +164,7 @@ public final class Week {
         call.touch("Take it from the van");
         call.pick("Binned");
         call.touch("Done, now prove it");
-        call.rebuilds();
-        call.goesOn();
-        call.works(2);
-        call.touch("Proved: it drains");
+        call.closesUpAndProves(2, "it drains");
         call.notes("Return valve", "Grit", "Worn");
         call.segment("Hand over");
         call.touch("Close the call");

@@ -14,6 +14,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.concurrent.ConcurrentLinkedDeque;
 
 /**
@@ -111,6 +112,23 @@ public final class Installation implements Servers, AutoCloseable {
             database.destroyForcibly();
             database.onExit().join();
         });
+    }
+
+    /**
+     * Application or database is killed, and started again.
+     *
+     * @return whether it was the application
+     */
+    public boolean killOne(Random random) throws IOException, InterruptedException {
+        boolean isApplication = random.nextBoolean();
+        if (isApplication) {
+            killApplication();
+            startApplication();
+        } else {
+            killDatabase();
+            startDatabase();
+        }
+        return isApplication;
     }
 
     /** Of its database. */

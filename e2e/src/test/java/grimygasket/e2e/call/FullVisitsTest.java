@@ -119,10 +119,7 @@ public class FullVisitsTest extends BrowserTest {
         choose(page, "Shower the condenser through");
         call.touch("Done, now prove it");
         call.makesSafe();
-        call.rebuilds();
-        call.goesOn();
-        call.works(1);
-        call.touch("Proved: it dries a load");
+        call.closesUpAndProves(1, "it dries a load");
         call.notes("Condenser", "Dust", "Only dirty");
         call.closes();
         assertEquals(closed(call.id()), "1 1");
@@ -174,10 +171,7 @@ public class FullVisitsTest extends BrowserTest {
         holdsAsDried(page, call.id());
         // A server that was slow has left it drawn as it was held before.
         page.reload();
-        call.rebuilds();
-        call.goesOn();
-        call.works(1);
-        call.touch("Proved: it sucks evenly");
+        call.closesUpAndProves(1, "it sucks evenly");
         call.notes("Pre-motor filter", "Dust", "Only dirty");
         call.closes();
         assertEquals(closed(call.id()), "1 1");

@@ -193,10 +193,7 @@ public class WholeJobTest extends BrowserTest {
         call.touch("Done, now prove it");
         assertThat(call.panel()).containsText("Refit in this order");
         page.reload();
-        call.rebuilds();
-        call.goesOn();
-        call.works(2);
-        call.touch("Proved: it drains");
+        call.closesUpAndProves(2, "it drains");
         assertThat(call.story()).containsText("Replace the return valve: proved");
         call.notes("Return valve", "Grit", "Worn");
     }

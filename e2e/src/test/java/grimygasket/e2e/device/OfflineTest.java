@@ -69,10 +69,7 @@ public class OfflineTest extends BrowserTest {
         assertThat(call.story()).containsText("1 × RV-20");
         call.pick("Binned");
         call.touch("Done, now prove it");
-        call.rebuilds();
-        call.goesOn();
-        call.works(2);
-        call.touch("Proved: it drains");
+        call.closesUpAndProves(2, "it drains");
         call.notes("Return valve", "Grit", "Worn");
         call.segment("Hand over");
         page.getByLabel("Advice to the customer").fill("Clean the filter every two weeks.");

@@ -20,10 +20,6 @@ import org.testng.annotations.Test;
 
 /** What a business does around its calls: customers and machines, everybody's day, what to load. */
 public class BusinessDayTest extends BrowserTest {
-    private static Locator region(Page page, String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
-    }
-
     private static Locator block(Locator in, String customer) {
         return in.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(customer));
     }

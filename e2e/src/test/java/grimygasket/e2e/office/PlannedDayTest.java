@@ -2,9 +2,6 @@ package grimygasket.e2e.office;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import grimygasket.e2e.browser.Axe;
 import grimygasket.e2e.browser.BrowserTest;
 import grimygasket.e2e.browser.Size;
@@ -12,10 +9,6 @@ import org.testng.annotations.Test;
 
 /** The plan of a whole day, which moves the visits that others of {@link BusinessDayTest} look at. */
 public class PlannedDayTest extends BrowserTest {
-    private static Locator region(Page page, String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
-    }
-
     @Test
     public void theDayIsPlannedForEverybody() {
         var page = chromium.signedIn(installation, Size.DESK, "/board");

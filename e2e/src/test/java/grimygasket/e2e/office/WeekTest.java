@@ -50,7 +50,7 @@ public class WeekTest extends BrowserTest {
         var labels = new String(got(page, "/api/parts/labels.pdf?text=RV-20"), StandardCharsets.ISO_8859_1);
         assertTrue(labels.startsWith("%PDF-"), "labels are a PDF");
         page.navigate(installation.address() + "/settings/practice");
-        var calendar = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("My round in my calendar"));
+        var calendar = region(page, "My round in my calendar");
         calendar.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("address$")))
                 .click();
         var events = page.context()

@@ -13,7 +13,7 @@ public class PartSearch {
     /** What is said of a part p, as far as it is found by it. */
     static final String SAID = "concat_ws(' ', p.number, p.name, p.maker, p.supplier, p.place, p.replaces)";
 
-    /** Letters of a piece. What is typed beyond them is left to whoever looks at what was found. */
+    /** Letters of a piece. Further letters of a word are looked for in the parts that were found. */
     private static final int LONGEST = 16;
     /** What more parts have is common: whoever reads all by their number soon has a page of it. */
     private static final int RARE = 300;

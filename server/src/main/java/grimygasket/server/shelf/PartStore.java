@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -91,18 +92,16 @@ public class PartStore {
         if (among.filter(List::isEmpty).isPresent()) {
             return List.of();
         }
-        var where = new StringBuilder("where p.number > :after");
-        among.ifPresent(some -> where.append(" and p.id in (:among)"));
         var params = new HashMap<String, Object>(
                 Map.of("after", after, "most", most, "among", among.orElse(List.of()), "code", code));
-        if (!words.isEmpty()) {
-            where.append(" and (p.code = :code or (1 = 1");
-            for (int i = 0; i < words.size(); i++) {
-                where.append(" and %s like :word%d".formatted(PartSearch.SAID, i));
-                params.put("word" + i, "%" + PartSearch.escaped(words.get(i)) + "%");
-            }
-            where.append("))");
+        for (int i = 0; i < words.size(); i++) {
+            params.put("word" + i, "%" + PartSearch.escaped(words.get(i)) + "%");
         }
+        var allWords = IntStream.range(0, words.size())
+                .mapToObj(i -> "%s like :word%d".formatted(PartSearch.SAID, i))
+                .collect(Collectors.joining(" and "));
+        var where = "where p.number > :after" + (among.isPresent() ? " and p.id in (:among)" : "")
+                + (words.isEmpty() ? "" : " and (p.code = :code or " + allWords + ")");
         return jdbc.sql(PARTS + where + " order by p.number limit :most")
                 .params(params)
                 .query(ListedPart.class)

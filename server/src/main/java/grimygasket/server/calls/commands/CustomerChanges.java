@@ -60,7 +60,7 @@ public class CustomerChanges {
     }
 
     /**
-     * Tells whoever has an open call of a customer that something was put right.
+     * Tells everybody who has an open call of a customer what was put right.
      *
      * @param what stands there now
      */
